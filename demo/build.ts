@@ -1,0 +1,61 @@
+/**
+ * Draws the demo's pictures, makes the cuts and writes the signatures that use them. Everything it writes is
+ * committed; run it again after changing what the demo draws: `npm run demo:pictures`.
+ */
+import { mkdir, rm, writeFile } from "node:fs/promises";
+import path from "node:path";
+import { hostedPath } from "@/core/pictures";
+import { renderCut } from "@/server/pictures/render-cut";
+import { demoSignatures, type PlacedCut } from "./documents";
+import { cutFileName, cutPlans, originalPlans } from "./pictures";
+
+const folder = path.join(import.meta.dirname, "pictures");
+
+export interface CommittedCut {
+  readonly hash: string;
+  readonly fileName: string;
+  readonly original: string;
+  readonly recipe: (typeof cutPlans)[number]["recipe"];
+}
+
+async function main(): Promise<void> {
+  for (const name of ["originals", "cuts"]) {
+    await rm(path.join(folder, name), { recursive: true, force: true });
+    await mkdir(path.join(folder, name), { recursive: true });
+  }
+  const originals = new Map<string, Buffer>();
+  for (const plan of originalPlans) {
+    const bytes = await plan.draw();
+    originals.set(plan.file, bytes);
+    await writeFile(path.join(folder, "originals", plan.file), bytes);
+  }
+
+  const placed = new Map<string, PlacedCut>();
+  const committed: CommittedCut[] = [];
+  for (const plan of cutPlans) {
+    const type = plan.original.endsWith(".jpg") ? "jpeg" : "png";
+    const cut = await renderCut(originals.get(plan.original)!, plan.recipe, type);
+    const fileName = cutFileName(plan, cut.type);
+    await mkdir(path.join(folder, "cuts", cut.hash), { recursive: true });
+    await writeFile(path.join(folder, "cuts", cut.hash, fileName), cut.bytes);
+    committed.push({ hash: cut.hash, fileName, original: plan.original, recipe: plan.recipe });
+    placed.set(plan.key, {
+      source: hostedPath({ hash: cut.hash, fileName }),
+      width: plan.recipe.width,
+      height: plan.recipe.height,
+    });
+  }
+  await writeFile(path.join(folder, "cuts.json"), `${JSON.stringify(committed, null, 2)}\n`);
+
+  for (const plan of demoSignatures) {
+    const document = plan.build((key) => placed.get(key)!);
+    document.check();
+    const file = path.join(import.meta.dirname, "signatures", plan.file);
+    await writeFile(file, `${JSON.stringify(document.toJSON(), null, 2)}\n`);
+  }
+  process.stdout.write(
+    `${originals.size} originals, ${committed.length} cuts, ${demoSignatures.length} signatures\n`,
+  );
+}
+
+await main();

@@ -1,0 +1,279 @@
+/** The demo's signatures, built from the document's own schema. */
+import type { Mark, Node } from "prosemirror-model";
+import { noSides, schema, type Border, type Sides } from "@/core/signature";
+import { brand } from "./brand";
+
+/** A cut as a signature names it. */
+export interface PlacedCut {
+  readonly source: string;
+  readonly width: number;
+  readonly height: number;
+}
+export type Cuts = (key: string) => PlacedCut;
+
+const { nodes, marks } = schema;
+
+type Content = Node | readonly Node[];
+const text = (value: string, ...styles: Mark[]): Node => schema.text(value, styles);
+const bold = marks.bold!.create();
+const size = (px: number): Mark => marks.size!.create({ size: px });
+const color = (hex: string): Mark => marks.color!.create({ color: hex });
+const link = (href: string): Mark => marks.link!.create({ href });
+const field = (
+  name: string,
+  options: { fallback?: string; takesLine?: boolean } = {},
+  ...styles: Mark[]
+): Node => nodes.personField!.create({ field: name, ...options }, null, styles);
+const separator = (glyph: string, gap: number, ...styles: Mark[]): Node =>
+  nodes.separator!.create({ glyph, gap }, null, styles);
+const line = (...content: Node[]): Node => nodes.line!.create(null, content);
+const spacer = (height: number): Node => nodes.spacer!.create({ height });
+const picture = (cut: PlacedCut, alt: string, href: string | null = null): Node =>
+  nodes.picture!.create({ ...cut, alt, link: href });
+const icon = (cut: PlacedCut, alt: string, href: string): Node =>
+  nodes.inlinePicture!.create({ ...cut, alt }, null, [link(href)]);
+
+interface CellPlan {
+  width: number[];
+  padding?: Partial<Sides<number>>;
+  border?: Partial<Sides<Border | null>>;
+  background?: string;
+  align?: "left" | "center" | "right";
+  verticalAlign?: "top" | "middle" | "bottom";
+}
+const cell = ({ width, padding, border, ...rest }: CellPlan, ...content: Node[]): Node =>
+  nodes.cell!.create(
+    {
+      ...rest,
+      colspan: width.length,
+      colwidth: width,
+      padding: { ...noSides(0), ...padding },
+      border: { ...noSides(null), ...border },
+    },
+    content,
+  );
+const row = (...cells: Node[]): Node => nodes.row!.create(null, cells);
+const table = (...rows: Node[]): Node => nodes.table!.create(null, rows);
+const signature = (settings: Record<string, unknown>, content: Content): Node =>
+  nodes.signature!.create(settings, content);
+
+const settings = {
+  font: "Arial",
+  size: 13,
+  lineHeight: 1.4,
+  textColor: brand.grey,
+  linkColor: brand.moss,
+  maxWidth: 460,
+  language: "en",
+  visitLink: "https://harrowfen.example/visit",
+};
+
+const ochreLine: Border = { width: 1.5, style: "solid", color: brand.ochre };
+
+const networks: readonly (readonly [icon: string, alt: string, href: string])[] = [
+  ["icon-web", "Harrow Fen on the web", "https://harrowfen.example"],
+  ["icon-plotline", "Harrow Fen on Plotline", "https://plotline.example/harrowfen"],
+  ["icon-hedgepost", "Harrow Fen on Hedgepost", "https://hedgepost.example/harrowfen"],
+  ["icon-bench-and-bough", "Harrow Fen on Bench & Bough", "https://benchandbough.example/harrowfen"],
+  ["icon-slow-reel", "Harrow Fen on Slow Reel", "https://slowreel.example/harrowfen"],
+];
+
+/** Photo left, text beside a hairline in ochre, icon row, and the banner across both columns. */
+const full = (cut: Cuts): Node =>
+  signature(
+    settings,
+    table(
+      row(
+        cell(
+          { width: [114], padding: { right: 16, bottom: 10 }, border: { right: ochreLine } },
+          picture(cut("portrait-tamsin-okafor-96"), "Tamsin Okafor among seedlings"),
+        ),
+        cell(
+          { width: [306], padding: { left: 16, bottom: 10 } },
+          line(field("name", { fallback: "Harrow Fen Seed Library" }, size(16), color(brand.moss), bold)),
+          line(
+            field("title", { takesLine: false }),
+            separator("·", 5),
+            field("department", { takesLine: false }),
+          ),
+          spacer(6),
+          line(
+            field("phone", { fallback: "+44 1632 960100", takesLine: false }),
+            separator("|", 7, color(brand.ochre)),
+            field("mail", { fallback: "desk@harrowfen.example", takesLine: false }),
+          ),
+          line(field("address", { fallback: "The Old Malthouse, 3 Sluice Lane, Harrow Fen" })),
+          spacer(6),
+          nodes.iconRow!.create(
+            { size: 24, gap: 6 },
+            networks.map(([key, alt, href]) => icon(cut(key), alt, href)),
+          ),
+        ),
+      ),
+      row(
+        cell(
+          { width: [114, 306], padding: { top: 10 } },
+          picture(
+            cut("banner"),
+            "Open Store Weekend, 12 and 13 June",
+            "https://harrowfen.example/open-store-weekend",
+          ),
+        ),
+      ),
+    ),
+  );
+
+/** Two lines for answers. */
+const short = (): Node =>
+  signature(
+    { ...settings, maxWidth: 420 },
+    table(
+      row(
+        cell(
+          { width: [420] },
+          line(field("name", { fallback: "Harrow Fen Seed Library" }, color(brand.moss), bold)),
+          line(
+            field("title", { takesLine: false }),
+            separator("|", 6, color(brand.ochre)),
+            field("phone", { fallback: "+44 1632 960100", takesLine: false }),
+          ),
+        ),
+      ),
+    ),
+  );
+
+/** Logo over text with a button, for the press. */
+const press = (cut: Cuts): Node =>
+  signature(
+    { ...settings, font: "Georgia", size: 14 },
+    table(
+      row(
+        cell(
+          {
+            width: [400],
+            padding: { bottom: 12 },
+            border: { bottom: { width: 1, style: "solid", color: brand.moss } },
+          },
+          picture(cut("logo"), "Harrow Fen Seed Library", "https://harrowfen.example"),
+        ),
+      ),
+      row(
+        cell(
+          { width: [400], padding: { top: 12 } },
+          line(field("name", { fallback: "Press Desk" }, size(18), color(brand.moss))),
+          line(
+            field("title", { takesLine: false }),
+            separator("|", 7, color(brand.ochre)),
+            field("department", { takesLine: false }),
+          ),
+          line(
+            field("phone", { fallback: "+44 1632 960132", takesLine: false }),
+            separator("|", 7, color(brand.ochre)),
+            field("mobile", { takesLine: false }),
+            separator("|", 7, color(brand.ochre)),
+            field("mail", { fallback: "press@harrowfen.example", takesLine: false }),
+          ),
+          spacer(10),
+          nodes.button!.create(
+            {
+              link: "https://harrowfen.example/press/pictures",
+              background: brand.moss,
+              color: brand.bone,
+              width: 190,
+              radius: 3,
+            },
+            text("Pictures for the press", size(13)),
+          ),
+          spacer(10),
+          nodes.divider!.create({ color: "#D9D5C8" }),
+          spacer(6),
+          line(
+            text(
+              "Seed sent with a letter may be quarantined. Please write before you post anything that grows.",
+              size(11),
+            ),
+          ),
+        ),
+      ),
+    ),
+  );
+
+/** The same family for a person who writes from right to left. */
+const rightToLeft = (cut: Cuts): Node =>
+  signature(
+    { ...settings, direction: "rtl", language: "ar" },
+    table(
+      row(
+        cell(
+          { width: [104], padding: { left: 16 }, border: { left: ochreLine } },
+          picture(cut("portrait-layla-mansour-88"), "Layla Mansour in a field margin"),
+        ),
+        cell(
+          { width: [300], padding: { right: 16 }, verticalAlign: "middle" },
+          line(field("name", { fallback: "Harrow Fen Seed Library" }, size(18), color(brand.moss), bold)),
+          line(field("title", { takesLine: false })),
+          line(field("phone", { fallback: "+44 1632 960100", takesLine: false })),
+          line(field("mail", { fallback: "desk@harrowfen.example", takesLine: false })),
+        ),
+      ),
+    ),
+  );
+
+/** What last year's looked like: each fault in it is one that practitioners send every day. */
+const fromLastYear = (cut: Cuts): Node =>
+  signature(
+    { ...settings, font: "Fenland Sans", maxWidth: 420, visitLink: null },
+    table(
+      row(
+        cell(
+          {
+            width: [180],
+            padding: { right: 12, top: 14 },
+            border: { right: { width: 3, style: "solid", color: "#111111" } },
+          },
+          nodes.picture!.create({ ...cut("logo-black"), width: 160, height: 44, alt: "" }),
+          nodes.picture!.create({
+            source: "file:///home/office/desktop/photo-final-2.png",
+            width: 90,
+            height: 120,
+            alt: "Photo",
+          }),
+        ),
+        cell(
+          { width: [320], padding: { left: 12, top: 2 } },
+          line(text("Bram Üzel", size(22), bold)),
+          line(text("Cold Store Technician")),
+          line(),
+          line(text("www.harrowfen.example", link("https://https://harrowfen.example"))),
+          line(text("harrowfen.example/cold-store", link("https://harrowfen/cold-store"))),
+          line(
+            nodes.inlinePicture!.create({ ...cut("found-web"), alt: "" }, null, [
+              link("https://harrowfen.example"),
+            ]),
+            nodes.inlinePicture!.create({ ...cut("found-plotline"), alt: "Plotline" }, null, [
+              link("https://plotline.example/harrowfen"),
+            ]),
+            nodes.inlinePicture!.create({ ...cut("found-hedgepost"), alt: "Hedgepost" }, null, [
+              link("https://hedgepost.example/https://hedgepost.example/harrowfen"),
+            ]),
+          ),
+        ),
+      ),
+    ),
+  );
+
+export interface DemoSignature {
+  readonly file: string;
+  readonly name: string;
+  /** The id of the person that it is drawn for. */
+  readonly person: string | null;
+  readonly build: (cut: Cuts) => Node;
+}
+
+export const demoSignatures: readonly DemoSignature[] = [
+  { file: "full.json", name: "Full", person: "tamsin-okafor", build: full },
+  { file: "short.json", name: "Short, for answers", person: "tamsin-okafor", build: short },
+  { file: "press-desk.json", name: "Press desk", person: "siobhan-okeeffe", build: press },
+  { file: "right-to-left.json", name: "Right to left", person: "layla-mansour", build: rightToLeft },
+  { file: "from-last-year.json", name: "From last year", person: "bram-uzel", build: fromLastYear },
+];

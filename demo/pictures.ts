@@ -1,0 +1,100 @@
+/** The demo's originals, and the cuts that its signatures use. */
+import {
+  displaySize,
+  publicFileName,
+  wholeCrop,
+  type Frame,
+  type Rectangle,
+  type Recipe,
+} from "@/core/pictures";
+import { bannerSvg, bareIconSvg, brand, iconGlyphs, iconSvg, logoSvg, toPng, type IconName } from "./brand";
+import { drawPortrait, portraitPlans } from "./portraits";
+
+export interface OriginalPlan {
+  readonly file: string;
+  readonly draw: () => Promise<Buffer>;
+}
+
+export interface CutPlan {
+  /** The key by which signatures name it. */
+  readonly key: string;
+  readonly original: string;
+  readonly name: string;
+  readonly recipe: Recipe;
+}
+
+const iconNames = Object.keys(iconGlyphs) as IconName[];
+
+export const originalPlans: readonly OriginalPlan[] = [
+  ...portraitPlans.map((plan) => ({ file: `${plan.person}.jpg`, draw: () => drawPortrait(plan) })),
+  { file: "harrow-fen-logo.png", draw: () => toPng(logoSvg(brand.moss, brand.moss)) },
+  { file: "harrow-fen-logo-black.png", draw: () => toPng(logoSvg("#111111", "#111111")) },
+  { file: "open-store-weekend.png", draw: () => toPng(bannerSvg()) },
+  ...iconNames.map((name) => ({
+    file: `icon-${name}.png`,
+    draw: async () => toPng(await iconSvg(name, brand.moss)),
+  })),
+  ...(["web", "plotline", "hedgepost"] as const).map((name) => ({
+    file: `found-${name}.png`,
+    draw: async () => toPng(await bareIconSvg(name, "#111111")),
+  })),
+];
+
+/** A square around a portrait's face, in original px. */
+function faceCrop(person: string): Rectangle {
+  const plan = portraitPlans.find((candidate) => candidate.person === person)!;
+  const side = Math.round(520 * plan.scale);
+  return { x: plan.x - side / 2, y: plan.y - Math.round(side * 0.52), width: side, height: side };
+}
+
+const portrait = (person: string, size: number): CutPlan => ({
+  key: `portrait-${person}-${size}`,
+  original: `${person}.jpg`,
+  name: person,
+  recipe: {
+    crop: faceCrop(person),
+    frame: { shape: "circle", ring: { width: 2, color: brand.ochre } },
+    width: size,
+    height: size,
+    density: 2,
+  },
+});
+
+const whole = (
+  key: string,
+  original: string,
+  name: string,
+  natural: { width: number; height: number },
+  asked: { width: number } | { height: number },
+  frame: Frame = { shape: "rectangle" },
+): CutPlan => ({
+  key,
+  original,
+  name,
+  recipe: { crop: wholeCrop(natural), frame, ...displaySize(natural, asked), density: 2 },
+});
+
+const logo = { width: 568, height: 200 };
+const icon = { width: 96, height: 96 };
+
+export const cutPlans: readonly CutPlan[] = [
+  portrait("tamsin-okafor", 96),
+  portrait("siobhan-okeeffe", 80),
+  portrait("layla-mansour", 88),
+  whole("logo", "harrow-fen-logo.png", "harrow-fen-logo", logo, { height: 44 }),
+  whole("logo-75", "harrow-fen-logo.png", "harrow-fen-logo", logo, { height: 75 }),
+  whole("logo-black", "harrow-fen-logo-black.png", "harrow-fen-logo-black", logo, { height: 44 }),
+  whole(
+    "banner",
+    "open-store-weekend.png",
+    "open-store-weekend",
+    { width: 1260, height: 240 },
+    { width: 420 },
+  ),
+  ...iconNames.map((name) => whole(`icon-${name}`, `icon-${name}.png`, name, icon, { height: 24 })),
+  whole("found-web", "found-web.png", "web", icon, { height: 30 }),
+  whole("found-plotline", "found-plotline.png", "plotline", icon, { height: 22 }),
+  whole("found-hedgepost", "found-hedgepost.png", "hedgepost", icon, { height: 26 }),
+];
+
+export const cutFileName = (plan: CutPlan, type: "png" | "jpeg"): string => publicFileName(plan.name, type);

@@ -1,0 +1,86 @@
+/** The commands: each reads its arguments, calls the core and answers with what to print. */
+import { parseArgs, type ParseArgsConfig } from "node:util";
+import { checkSignature } from "@/core/checks";
+import { received, standInIds, type StandInId } from "@/core/clients";
+import { compile, destinationIds } from "@/core/compile";
+import type { DestinationId } from "@/core/signature";
+import { readDocument, readPersonFile, readText } from "./files";
+import { BadInput, WrongUsage } from "./usage";
+
+/** Where the application itself serves pictures, until `--base` says where recipients find them. */
+const ownAddress = process.env.STILL_LINE_PUBLIC_URL || "http://127.0.0.1:4310";
+
+function read<T extends NonNullable<ParseArgsConfig["options"]>>(args: readonly string[], options: T) {
+  try {
+    return parseArgs({ args: [...args], options, allowPositionals: true, strict: true });
+  } catch (error) {
+    throw new WrongUsage((error as Error).message.split("\n")[0]);
+  }
+}
+
+function onlyFile(positionals: readonly string[], what: string): string {
+  if (positionals.length !== 1) throw new WrongUsage(`${what} takes one file, not ${positionals.length}`);
+  return positionals[0]!;
+}
+
+function choice<T extends string>(value: string | undefined, choices: readonly T[], option: string): T {
+  if (value === undefined) throw new WrongUsage(`${option} is missing: one of ${choices.join(", ")}`);
+  if (!(choices as readonly string[]).includes(value))
+    throw new WrongUsage(`${option} must be one of ${choices.join(", ")}, not ${JSON.stringify(value)}`);
+  return value as T;
+}
+
+async function compileCommand(args: readonly string[]): Promise<string> {
+  const { values, positionals } = read(args, {
+    for: { type: "string" },
+    person: { type: "string" },
+    base: { type: "string" },
+  });
+  const file = onlyFile(positionals, "compile");
+  const destination = choice<DestinationId>(values.for, destinationIds, "--for");
+  const document = await readDocument(file);
+  const person = await readPersonFile(values.person);
+  try {
+    return compile(document, { destination, person, base: values.base ?? ownAddress });
+  } catch (error) {
+    if (error instanceof RangeError) throw new BadInput(`--base: ${error.message}`);
+    throw error;
+  }
+}
+
+async function receiveCommand(args: readonly string[]): Promise<string> {
+  const { values, positionals } = read(args, {
+    client: { type: "string" },
+    mode: { type: "string", default: "light" },
+    reply: { type: "boolean", default: false },
+    json: { type: "boolean", default: false },
+  });
+  const file = onlyFile(positionals, "receive");
+  const client = choice<StandInId>(values.client, standInIds, "--client");
+  const mode = choice(values.mode, ["light", "dark"] as const, "--mode");
+  const { html, changes } = received(await readText(file), client, { mode, reply: values.reply });
+  return values.json ? JSON.stringify({ html, changes }, null, 2) : html;
+}
+
+async function checkCommand(args: readonly string[]): Promise<string> {
+  const { values, positionals } = read(args, { person: { type: "string" }, base: { type: "string" } });
+  const document = await readDocument(onlyFile(positionals, "check"));
+  const person = await readPersonFile(values.person);
+  return JSON.stringify(checkSignature(document, { person, base: values.base ?? ownAddress }), null, 2);
+}
+
+const commands: Readonly<Record<string, (args: readonly string[]) => Promise<string>>> = {
+  compile: compileCommand,
+  receive: receiveCommand,
+  check: checkCommand,
+};
+
+/** Runs a command. Rejects with BadInput or WrongUsage. */
+export async function run([name, ...args]: readonly string[]): Promise<string> {
+  const command = name !== undefined && Object.hasOwn(commands, name) ? commands[name] : undefined;
+  if (!command)
+    throw new WrongUsage(
+      name === undefined ? "a command is missing" : `there is no command ${JSON.stringify(name)}`,
+    );
+  return command(args);
+}

@@ -1,0 +1,9 @@
+/** Errors of the command line: bad input leaves with 1, wrong usage with 2. Both are one clear line. */
+
+export class BadInput extends Error {}
+export class WrongUsage extends Error {}
+
+export const usage = `still-line COMMAND
+  compile FILE.json --for DESTINATION [--person FILE.json] [--base URL]
+  receive FILE.html --client KIND [--mode light|dark] [--reply] [--json]
+  check FILE.json [--person FILE.json] [--base URL]`;

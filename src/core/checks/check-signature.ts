@@ -1,0 +1,195 @@
+/** Finding what will go wrong. Nothing is mended here. */
+import type { Node } from "prosemirror-model";
+import { compile } from "../compile";
+import type { Person } from "../people";
+import { signatureBudget } from "../pictures";
+import { placeOf, tableMap, webSafeFont, type PictureAttributes, type Settings } from "../signature";
+import { costliestParts } from "./costliest-parts";
+import type { Finding } from "./finding";
+
+export interface CheckOptions {
+  readonly person: Person | null;
+  /** The public address of hosted pictures. */
+  readonly base: string;
+  /** Bytes of all pictures together, where they are known. */
+  readonly weight?: number;
+}
+
+/** Characters of HTML that common webmail takes in its signature settings. */
+const lengthLimit = 10_000;
+
+/** Hosts that only this machine or this network can reach (RFC 1918, RFC 6761, RFC 4193). */
+export function isPrivateHost(address: string): boolean {
+  let host: string;
+  try {
+    host = new URL(address).hostname.toLowerCase();
+  } catch {
+    return true;
+  }
+  return (
+    host === "localhost" ||
+    host.endsWith(".localhost") ||
+    host.endsWith(".local") ||
+    !/[.:]/.test(host) ||
+    /^(127|10|0)\.|^192\.168\.|^169\.254\.|^172\.(1[6-9]|2\d|3[01])\./.test(host) ||
+    /^\[(::1?|f[cd].*|fe80.*)\]$/.test(host)
+  );
+}
+
+function checkPicture(node: Node, at: string): Finding[] {
+  const { source, alt, decorative } = node.attrs as PictureAttributes;
+  const found: Finding[] = [];
+  if (source === "")
+    found.push({
+      code: "picture-not-hosted",
+      severity: "attention",
+      station: "pictures",
+      at,
+      message: "No picture is chosen here yet, so nothing is sent.",
+    });
+  else if (!source.startsWith("/h/") && !/^https?:\/\//i.test(source))
+    found.push({
+      code: "picture-not-hosted",
+      severity: "break",
+      station: "pictures",
+      at,
+      message: `“${source.slice(0, 60)}” is on a disk and not at a public address: nobody else will see it.`,
+    });
+  if (alt.trim() === "" && !decorative)
+    found.push({
+      code: "picture-without-alt",
+      severity: "attention",
+      station: "pictures",
+      at,
+      message: "It says nothing while pictures are blocked, or when it is read out.",
+    });
+  return found;
+}
+
+function checkLink(href: string, at: string): Finding[] {
+  if (/^https?:\/\/.*https?:\/\//i.test(href))
+    return [
+      {
+        code: "link-doubled",
+        severity: "break",
+        station: "links",
+        at,
+        message: `“${href}” has its beginning twice, so it opens nothing.`,
+      },
+    ];
+  if (/^https?:/i.test(href) && isPrivateHost(href))
+    return [
+      {
+        code: "link-unreachable",
+        severity: "break",
+        station: "links",
+        at,
+        message: `“${href}” leads to a place that recipients cannot reach.`,
+      },
+    ];
+  return [];
+}
+
+/** Pictures side by side in one line of text whose heights differ. */
+function checkIcons(node: Node, at: string): Finding[] {
+  const heights: number[] = [];
+  node.forEach((child) => {
+    if (child.type.name === "inlinePicture") heights.push((child.attrs as PictureAttributes).height);
+  });
+  if (node.type.name !== "line" || new Set(heights).size < 2) return [];
+  return [
+    {
+      code: "icons-of-different-sizes",
+      severity: "attention",
+      station: "pictures",
+      at,
+      message: `The icons are ${heights.join(", ")} px high: an icon row draws them all at one size.`,
+    },
+  ];
+}
+
+function checkNode(node: Node, at: string): Finding[] {
+  const found = [...checkIcons(node, at)];
+  if (node.type.name === "picture" || node.type.name === "inlinePicture")
+    found.push(...checkPicture(node, at));
+  const link =
+    (node.attrs.link as string | null | undefined) ??
+    node.marks.find((mark) => mark.type.name === "link")?.attrs.href;
+  if (typeof link === "string") found.push(...checkLink(link, at));
+  return found;
+}
+
+function checkWhole(document: Node, options: CheckOptions): Finding[] {
+  const found: Finding[] = [];
+  const settings = document.attrs as Settings;
+  const { width } = tableMap(document.firstChild!);
+  if (!webSafeFont(settings.font))
+    found.push({
+      code: "font-not-web-safe",
+      severity: "attention",
+      station: "build",
+      at: "signature",
+      message: `“${settings.font}” is not on most machines: recipients will see Arial.`,
+    });
+  if (width > settings.maxWidth)
+    found.push({
+      code: "table-too-wide",
+      severity: "attention",
+      station: "build",
+      at: "signature",
+      message: `The table is ${width} px wide, and ${settings.maxWidth} px is the most it should be.`,
+    });
+  const html = compile(document, { destination: "webmail-paste", ...options });
+  if (html.length > lengthLimit) {
+    const parts = costliestParts(document, options)
+      .slice(0, 3)
+      .map((part) => `${part.at} (${part.characters.toLocaleString("en")})`);
+    found.push({
+      code: "signature-too-long",
+      severity: "break",
+      station: "install",
+      at: "signature",
+      message: `It has ${html.length.toLocaleString("en")} characters, and common webmail takes 10,000. Most are in ${parts.join("; ")}.`,
+    });
+  }
+  if (compile(document, { destination: "plain-text", ...options }) === "" && !html.includes("<img"))
+    found.push({
+      code: "signature-empty",
+      severity: "attention",
+      station: "build",
+      at: "signature",
+      message: "There is nothing in it yet.",
+    });
+  if (html.includes(`${options.base.replace(/\/+$/, "")}/h/`) && isPrivateHost(options.base))
+    found.push({
+      code: "address-not-public",
+      severity: "break",
+      station: "install",
+      at: "signature",
+      message: `Pictures are at ${options.base}, which only this machine can reach.`,
+    });
+  if (options.weight !== undefined && options.weight > signatureBudget)
+    found.push({
+      code: "pictures-too-heavy",
+      severity: "attention",
+      station: "pictures",
+      at: "signature",
+      message: `Its pictures weigh ${Math.round(options.weight / 1024)} KB, and ${signatureBudget / 1024} KB is the most they should.`,
+    });
+  return found;
+}
+
+/** Everything that will go wrong with a signature for a person, in document order after what concerns the whole. */
+export function checkSignature(document: Node, options: CheckOptions): readonly Finding[] {
+  const found = checkWhole(document, options);
+  let lastLink: string | null = null;
+  document.descendants((node, position) => {
+    for (const finding of checkNode(node, placeOf(document, position))) {
+      // One link over several runs of text is one finding.
+      const repeated = finding.station === "links" && finding.message === lastLink;
+      if (!repeated) found.push(finding);
+      lastLink = finding.station === "links" ? finding.message : lastLink;
+    }
+  });
+  return found;
+}

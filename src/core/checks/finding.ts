@@ -1,0 +1,29 @@
+/** A finding: something that will go wrong for a recipient, with its place and the reason. */
+
+export type FindingCode =
+  | "address-not-public"
+  | "font-not-web-safe"
+  | "icons-of-different-sizes"
+  | "link-doubled"
+  | "link-unreachable"
+  | "picture-not-hosted"
+  | "picture-without-alt"
+  | "pictures-too-heavy"
+  | "signature-empty"
+  | "signature-too-long"
+  | "table-too-wide";
+
+/** `break`: it will fail for a recipient; `attention`: it will look worse than it could. */
+export type Severity = "break" | "attention";
+
+/** The station on which it is mended. */
+export type Station = "build" | "pictures" | "links" | "proof" | "install";
+
+export interface Finding {
+  readonly code: FindingCode;
+  readonly severity: Severity;
+  readonly station: Station;
+  /** "row 2, cell 1, picture", or "signature". */
+  readonly at: string;
+  readonly message: string;
+}

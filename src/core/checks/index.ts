@@ -1,0 +1,3 @@
+export { checkSignature, isPrivateHost, type CheckOptions } from "./check-signature";
+export { costliestParts, type PartCost } from "./costliest-parts";
+export type { Finding, FindingCode, Severity, Station } from "./finding";

@@ -1,0 +1,49 @@
+/** Changes of one kind told once, with how often and where. */
+import type { Change, ChangeCode } from "./changes";
+
+export interface ChangeGroup {
+  readonly code: ChangeCode;
+  /** One sentence for people: what happened and why. */
+  readonly sentence: string;
+  readonly places: readonly string[];
+}
+
+const sentences: Readonly<Record<ChangeCode, (change: Change, count: number) => string>> = {
+  "attribute-dropped": ({ what, reason }) => `The attribute ${what} is dropped: ${reason}.`,
+  "border-thinned": ({ reason }) => `A border is thinner: ${reason}.`,
+  "colors-mirrored": ({ reason }) => `Colours change: ${reason}.`,
+  "comment-dropped": (_change, count) => `${count === 1 ? "A comment is" : `${count} comments are`} dropped.`,
+  "declaration-dropped": ({ what, reason }) => `The style ${what} is dropped: ${reason}.`,
+  "element-dropped": ({ what, reason }) => `${what} is dropped: ${reason}.`,
+  "link-opens-new-window": (_change, count) =>
+    count === 1 ? "The link opens in a new window." : `All ${count} links open in a new window.`,
+  "link-recoloured": ({ reason }) => `A link takes this kind's own colour: ${reason}.`,
+  "paragraph-margin": ({ reason }) => `A paragraph moves: ${reason}.`,
+  "picture-dropped": ({ reason }) => `A picture is gone: ${reason}.`,
+  "picture-unsized": ({ what, reason }) => `A picture has no ${what} attribute: ${reason}.`,
+  "row-padding-equalised": ({ reason }) => `A row's padding changes: ${reason}.`,
+  "style-dropped": ({ reason }) => `A whole style is gone: ${reason}.`,
+  "weight-rounded": ({ what, reason }) => `${what} is not kept: ${reason}.`,
+  "word-broken": ({ reason }) => `A long word is broken: ${reason}.`,
+};
+
+/** What each kind of change does to what is seen; the rest change nothing that a reader could see. */
+const unseen: ReadonlySet<string> = new Set(["link-opens-new-window", "comment-dropped"]);
+const unseenDeclarations: ReadonlySet<string> = new Set(["box-sizing", "width", "height"]);
+
+export const isSeen = (change: Change): boolean =>
+  !unseen.has(change.code) && !(change.code === "declaration-dropped" && unseenDeclarations.has(change.what));
+
+export function groupChanges(changes: readonly Change[]): readonly ChangeGroup[] {
+  const groups = new Map<string, Change[]>();
+  for (const change of changes) {
+    const what = change.code === "link-opens-new-window" ? "" : change.what;
+    const key = `${change.code}\n${what}\n${change.reason}`;
+    groups.set(key, [...(groups.get(key) ?? []), change]);
+  }
+  return [...groups.values()].map((same) => ({
+    code: same[0]!.code,
+    sentence: sentences[same[0]!.code](same[0]!, same.length),
+    places: [...new Set(same.map((change) => change.at))],
+  }));
+}

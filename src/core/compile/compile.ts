@@ -1,0 +1,81 @@
+/**
+ * A signature and a person, written for a destination. The same document, person, base and destination always
+ * give the same bytes.
+ */
+import type { Node } from "prosemirror-model";
+import type { Person } from "../people";
+import {
+  escapeText,
+  nodeKinds,
+  toNumericReferences,
+  type BlockKind,
+  type DestinationId,
+  type Settings,
+  type Writing,
+} from "../signature";
+import { destinations } from "./destinations";
+
+export interface CompileOptions {
+  readonly destination: DestinationId;
+  /** Whose signature it is; null draws each field's fallback. */
+  readonly person: Person | null;
+  /** The public address of hosted pictures: `https://…`, with or without a closing slash. */
+  readonly base: string;
+}
+
+/** A block by its own kind's writer. Inline nodes are written by the line that they stand in. */
+function blockKind(node: Node): BlockKind {
+  const kind = nodeKinds.get(node.type.name);
+  if (!kind || !("write" in kind))
+    throw new TypeError(`A ${node.type.name} is written by its line, not by itself`);
+  return kind;
+}
+
+const write: Writing["write"] = (node, writing) => blockKind(node).write(node, writing);
+const writePlain: Writing["writePlain"] = (node, writing) => blockKind(node).writePlain(node, writing);
+
+function wholeFile(body: string, settings: Settings, title: string): string {
+  const language = settings.language || "en";
+  return (
+    `<!DOCTYPE html>\n<html lang="${language}"${settings.direction === "rtl" ? ' dir="rtl"' : ""}>\n` +
+    `<head>\n<meta http-equiv="Content-Type" content="text/html; charset=utf-8">\n` +
+    `<title>${escapeText(title)}</title>\n</head>\n<body>\n${body}\n</body>\n</html>\n`
+  );
+}
+
+/**
+ * Compiles a signature document (a valid one: see `parseSignature`) to HTML, or to plain text for the
+ * destination `plain-text`. Throws a RangeError for a base that is no http address.
+ */
+export function compile(document: Node, options: CompileOptions): string {
+  if (!/^https?:\/\/[^\s"<>]+$/i.test(options.base))
+    throw new RangeError(
+      `The public address of pictures must begin with http:// or https://, not ${JSON.stringify(options.base)}`,
+    );
+  const destination = destinations[options.destination];
+  const settings = document.attrs as Settings;
+  const writing: Writing = {
+    settings,
+    person: options.person,
+    base: options.base.replace(/\/+$/, ""),
+    documentEngine: destination.documentEngine,
+    availableWidth: settings.maxWidth,
+    outermost: true,
+    table: null,
+    row: null,
+    sharedPadding: { top: 0, bottom: 0 },
+    standingPictures: false,
+    write,
+    writePlain,
+  };
+  if (destination.form === "plain") {
+    const plain = writePlain(document, writing)
+      .replace(/\n{3,}/g, "\n\n")
+      .trim();
+    return plain === "" ? "" : `${plain}\n`;
+  }
+  const body = write(document, writing);
+  const html =
+    destination.form === "file" ? wholeFile(body, settings, options.person?.name || "Signature") : body;
+  return destination.numericReferences ? toNumericReferences(html) : html;
+}

@@ -1,0 +1,3 @@
+export { mailtoLink, telLink, webLink } from "./build";
+export { detectLinks, type FoundLink } from "./detect";
+export { readLink, type LinkReading } from "./normalise";

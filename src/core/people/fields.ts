@@ -1,0 +1,58 @@
+/** The fields of the directory: what each is called, and where clients would link it by themselves. */
+import { mailtoLink, telLink, webLink } from "../links";
+
+export const fieldNames = [
+  "name",
+  "pronouns",
+  "title",
+  "department",
+  "phone",
+  "mobile",
+  "mail",
+  "web",
+  "address",
+  "organisation",
+] as const;
+export type FieldName = (typeof fieldNames)[number];
+
+/** One person of the directory; a field that is not known is empty. */
+export type Person = Readonly<Record<FieldName, string>>;
+
+export const emptyPerson: Person = Object.fromEntries(
+  fieldNames.map((name) => [name, ""]),
+) as unknown as Person;
+
+export const fieldLabels: Readonly<Record<FieldName, string>> = {
+  name: "Name",
+  pronouns: "Pronouns",
+  title: "Title",
+  department: "Department",
+  phone: "Phone",
+  mobile: "Mobile",
+  mail: "Mail",
+  web: "Web",
+  address: "Address",
+  organisation: "Organisation",
+};
+
+export const fieldValue = (person: Person, field: FieldName): string => person[field].trim();
+
+/**
+ * Where a field's value leads: an address, `"visit"` for what leads to the signature's visit page (phones link
+ * postal addresses to a map), or null for what is only read.
+ */
+export function fieldLink(field: FieldName, value: string): string | "visit" | null {
+  switch (field) {
+    case "phone":
+    case "mobile":
+      return telLink(value);
+    case "mail":
+      return mailtoLink(value);
+    case "web":
+      return webLink(value);
+    case "address":
+      return "visit";
+    default:
+      return null;
+  }
+}

@@ -1,0 +1,10 @@
+export {
+  emptyPerson,
+  fieldLabels,
+  fieldLink,
+  fieldNames,
+  fieldValue,
+  type FieldName,
+  type Person,
+} from "./fields";
+export { readPerson } from "./read-person";

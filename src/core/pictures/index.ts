@@ -1,0 +1,25 @@
+export { hostedPath, readHostedPath, type HostedAddress } from "./address";
+export {
+  clampCrop,
+  displaySize,
+  firstDisplaySize,
+  needsTransparency,
+  reachedDensity,
+  renditionSize,
+  wholeCrop,
+  type Frame,
+  type Recipe,
+  type Rectangle,
+  type Ring,
+  type Size,
+} from "./cut";
+export { publicFileName } from "./file-name";
+export {
+  largestFile,
+  longestSide,
+  mostPixels,
+  signatureBudget,
+  weightBudgets,
+  type PictureUse,
+} from "./limits";
+export { sniffType, typeRefusal, type SniffedType } from "./sniff";

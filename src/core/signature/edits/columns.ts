@@ -1,0 +1,76 @@
+/** Column widths: whole px, padding and borders included. Columns count from 0, left to right. */
+import type { Node } from "prosemirror-model";
+import type { Transform } from "prosemirror-transform";
+import { tableMap } from "../table-map";
+import { setAttributes } from "./set-attributes";
+
+/** A column narrower than this cannot be taken hold of any more. */
+export const narrowestColumn = 8;
+
+function tableAt(transform: Transform, position: number): Node {
+  const table = transform.doc.nodeAt(position);
+  if (table?.type.name !== "table") throw new RangeError(`No table at position ${position}`);
+  return table;
+}
+
+function setWidths(transform: Transform, tablePosition: number, widths: readonly number[]): Transform {
+  const table = tableAt(transform, tablePosition);
+  const { cells } = tableMap(table);
+  table.descendants((node, offset) => {
+    const place = cells.get(node);
+    if (!place) return true;
+    const colwidth = widths.slice(place.column, place.column + place.colspan);
+    setAttributes(transform, tablePosition + 1 + offset, { colwidth });
+    return false;
+  });
+  return transform;
+}
+
+const known = (table: Node, column: number): readonly number[] => {
+  const { columnWidths, rows, columns } = tableMap(table);
+  if (!Number.isInteger(column) || column < 0 || column >= columns)
+    throw new RangeError(`No column ${column + 1} (table is ${rows} × ${columns})`);
+  return columnWidths;
+};
+
+const replaced = (widths: readonly number[], column: number, width: number): number[] =>
+  widths.map((old, index) => (index === column ? width : old));
+
+/**
+ * Sets one column's width; the others keep theirs, so the table grows or shrinks with it. Throws a RangeError
+ * for a column that the table lacks. Widths under the narrowest are raised to it.
+ */
+export function setColumnWidth(
+  transform: Transform,
+  tablePosition: number,
+  column: number,
+  width: number,
+): Transform {
+  const widths = known(tableAt(transform, tablePosition), column);
+  const whole = Math.max(narrowestColumn, Math.min(1200, Math.round(width)));
+  return setWidths(transform, tablePosition, replaced(widths, column, whole));
+}
+
+/**
+ * Moves the border at the right of a column by so many px. Between two columns the one gains what the other
+ * loses and the table keeps its width; at the right edge the last column alone changes.
+ */
+export function moveColumnBorder(
+  transform: Transform,
+  tablePosition: number,
+  column: number,
+  by: number,
+): Transform {
+  const widths = known(tableAt(transform, tablePosition), column);
+  const right = widths[column + 1];
+  const least = narrowestColumn - widths[column]!;
+  const most = right === undefined ? 1200 - widths[column]! : right - narrowestColumn;
+  const moved = Math.round(Math.max(least, Math.min(most, by)));
+  return setWidths(
+    transform,
+    tablePosition,
+    widths.map((width, index) =>
+      index === column ? width + moved : index === column + 1 ? width - moved : width,
+    ),
+  );
+}

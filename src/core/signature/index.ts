@@ -1,0 +1,24 @@
+export { blankSignature } from "./create";
+export { moveColumnBorder, narrowestColumn, setColumnWidth } from "./edits/columns";
+export { setBorder, setPadding } from "./edits/cells";
+export { setAttributes, setSettings } from "./edits/set-attributes";
+export { fontStack, spaceWidth, webSafeFont, webSafeFonts, type WebSafeFont } from "./fonts";
+export { cellAttributes, innerWidth, type CellAttributes } from "./kinds/cell";
+export { lineHeightPx } from "./kinds/line";
+export type { PersonFieldAttributes } from "./kinds/person-field";
+export type { PictureAttributes } from "./kinds/picture";
+export { defaultSettings, type Settings } from "./kinds/signature";
+export type { BlockKind, InlineKind, MarkKind, NodeKind } from "./kind";
+export { placeOf } from "./place";
+export { markKinds, nodeKinds, schema } from "./schema";
+export { cellAt, tableMap, type CellPlace, type TableMap, type TableProblem } from "./table-map";
+export {
+  parseSignature,
+  readSignature,
+  SignatureError,
+  type DocumentProblem,
+  type SignatureResult,
+} from "./validate";
+export { hexColor, linkTarget, noSides, sideNames, type Border, type SideName, type Sides } from "./values";
+export type { DestinationId, Writing } from "./writing";
+export { toNumericReferences, escapeAttribute, escapeText } from "./html";

@@ -1,0 +1,197 @@
+/**
+ * Writing a run of inline content: what an empty field takes with it, which separators disappear, which
+ * pieces share one link, and how text carries its styling so that no client recolours it. Sizes in px.
+ */
+import type { Mark, Node } from "prosemirror-model";
+import { element, escapeText, type Declarations } from "./html";
+import { fontStack } from "./fonts";
+import type { Writing } from "./writing";
+
+/** The styling of one run, read off its marks. */
+export interface TextStyle {
+  readonly bold: boolean;
+  readonly italic: boolean;
+  readonly underline: boolean;
+  readonly color: string | null;
+  readonly size: number;
+  readonly font: string;
+  /** Set when the run stands inside a link, whose colour and decoration must be said again on the text. */
+  readonly linked: boolean;
+}
+
+/** What one inline node contributes to its line. */
+export interface Piece {
+  readonly role: "content" | "space" | "separator" | "break" | "nothing";
+  /** Where it leads of itself; a link mark wins over it. */
+  readonly link: string | null;
+  /** Whether its own link is drawn in the colour of the text around it: a date, an address. */
+  readonly quietLink?: boolean;
+  readonly plain: string;
+  readonly html: (style: TextStyle, writing: Writing) => string;
+  /** An empty field that was told to take its whole line with it. */
+  readonly takesLine?: boolean;
+}
+
+/** The part of an inline kind that the line's writer calls; keyed by node type in `schema`. */
+export type ReadPieces = (node: Node, writing: Writing) => readonly Piece[];
+
+const mark = (marks: readonly Mark[], name: string): Mark | undefined =>
+  marks.find((candidate) => candidate.type.name === name);
+
+export function textStyle(marks: readonly Mark[], writing: Writing, linked: boolean): TextStyle {
+  const { settings } = writing;
+  return {
+    bold: mark(marks, "bold") !== undefined,
+    italic: mark(marks, "italic") !== undefined,
+    underline: mark(marks, "underline") !== undefined,
+    color: (mark(marks, "color")?.attrs.color as string | undefined) ?? null,
+    size: (mark(marks, "size")?.attrs.size as number | undefined) ?? settings.size,
+    font: (mark(marks, "font")?.attrs.font as string | undefined) ?? settings.font,
+    linked,
+  };
+}
+
+/** Text in the fewest elements that carry its style: `<b style="…">`, `<i>`, `<span style="…">` or bare. */
+export function styledText(
+  text: string,
+  style: TextStyle,
+  writing: Writing,
+  extra: Declarations = {},
+): string {
+  const { settings } = writing;
+  const declarations: Declarations = {
+    color: style.color ?? (style.linked ? settings.linkColor : null),
+    "font-family": style.font === settings.font ? null : fontStack(style.font),
+    "font-size": style.size === settings.size ? null : style.size,
+    "font-style": style.bold && style.italic ? "italic" : null,
+    "text-decoration":
+      style.underline || (style.linked && settings.linkUnderline)
+        ? "underline"
+        : style.linked
+          ? "none"
+          : null,
+    ...extra,
+  };
+  const content = escapeText(text);
+  const plain = Object.values(declarations).every((value) => value === null || value === undefined);
+  const name = style.bold ? "b" : style.italic ? "i" : "span";
+  return name === "span" && plain ? content : element(name, {}, declarations, content);
+}
+
+interface Run {
+  readonly piece: Piece;
+  readonly marks: readonly Mark[];
+  readonly link: string | null;
+}
+
+/**
+ * The pieces that show, in order; null when an empty field takes the whole line with it or nothing is left.
+ * A separator shows only between two things that show.
+ */
+function visibleRuns(nodes: readonly Node[], writing: Writing, read: ReadPieces): readonly Run[] | null {
+  const shown: Run[] = [];
+  let waiting: Run[] = [];
+  let content = false;
+  for (const node of nodes) {
+    const link = (mark(node.marks, "link")?.attrs.href as string | undefined) ?? null;
+    for (const piece of read(node, writing)) {
+      if (piece.takesLine) return null;
+      if (piece.role === "nothing") continue;
+      const run: Run = { piece, marks: node.marks, link: link ?? piece.link };
+      if (piece.role === "content") {
+        shown.push(...waiting, run);
+        waiting = [];
+        content = true;
+      } else if (piece.role === "break") {
+        waiting = [];
+        shown.push(run);
+      } else if (shown.at(-1) && shown.at(-1)!.piece.role !== "break") {
+        const separated = waiting.some((earlier) => earlier.piece.role === "separator");
+        if (piece.role === "space" || !separated) waiting.push(run);
+      }
+    }
+  }
+  while (shown.at(-1)?.piece.role === "break") shown.pop();
+  return content ? shown : null;
+}
+
+/** Where text says by itself where it leads, plain text need not say it again. */
+const saysItself = (text: string, link: string): boolean => {
+  const bare = (value: string): string =>
+    value
+      .toLowerCase()
+      .replace(/^(https?:\/\/|mailto:|tel:)/, "")
+      .replace(/\/$/, "")
+      .replace(/[\s().-]/g, "");
+  return bare(text) === bare(link);
+};
+
+interface Group {
+  readonly link: string | null;
+  readonly runs: Run[];
+}
+
+function grouped(runs: readonly Run[]): readonly Group[] {
+  const groups: Group[] = [];
+  for (const run of runs) {
+    const last = groups.at(-1);
+    if (last && last.link === run.link && run.piece.role !== "break") last.runs.push(run);
+    else groups.push({ link: run.link, runs: [run] });
+  }
+  return groups;
+}
+
+/** The inline HTML of a line, or null when the line does not show. */
+export function writeInline(nodes: readonly Node[], writing: Writing, read: ReadPieces): string | null {
+  const runs = visibleRuns(nodes, writing, read);
+  if (!runs) return null;
+  return grouped(runs)
+    .map((group) => writeGroup(group, writing))
+    .join("");
+}
+
+function writeGroup(group: Group, writing: Writing): string {
+  if (group.link === null)
+    return group.runs.map((run) => run.piece.html(textStyle(run.marks, writing, false), writing)).join("");
+  const { settings } = writing;
+  const quiet = group.runs.every((run) => run.piece.quietLink);
+  const styles = group.runs.map((run) => {
+    const style = textStyle(run.marks, writing, true);
+    return quiet ? { ...style, color: style.color ?? settings.textColor } : style;
+  });
+  const inner = group.runs.map((run, index) => run.piece.html(styles[index]!, writing)).join("");
+  return element(
+    "a",
+    { href: group.link },
+    {
+      color: styles[0]!.color ?? settings.linkColor,
+      "text-decoration": settings.linkUnderline || styles[0]!.underline ? "underline" : "none",
+    },
+    inner,
+  );
+}
+
+/** The plain text of a line, with link targets where the text does not show them; null when it does not show. */
+export function writeInlinePlain(nodes: readonly Node[], writing: Writing, read: ReadPieces): string | null {
+  const runs = visibleRuns(nodes, writing, read);
+  if (!runs) return null;
+  return grouped(runs)
+    .map((group) => {
+      const plain = group.runs.map((run) => run.piece.plain).join("");
+      if (group.link === null || group.runs.every((run) => run.piece.quietLink)) return plain;
+      const said = plain.trim();
+      if (said === "") return group.link;
+      return saysItself(said, group.link) ? plain : `${plain} <${group.link}>`;
+    })
+    .join("")
+    .replace(/ +/g, " ")
+    .trim();
+}
+
+/** The largest text size in a line, which its line height follows; px. */
+export function largestSize(nodes: readonly Node[], writing: Writing): number {
+  return nodes.reduce(
+    (largest, node) => Math.max(largest, textStyle(node.marks, writing, false).size),
+    nodes.length === 0 ? writing.settings.size : 0,
+  );
+}

@@ -1,0 +1,50 @@
+/** A picture that stands in a line of text or in an icon row, level with what is beside it. Sizes in px. */
+import { element } from "../html";
+import type { ReadPieces } from "../inline";
+import { marked, type InlineKind } from "../kind";
+import { publicAddress } from "../writing";
+import { pictureAttributes, type PictureAttributes } from "./picture";
+
+export const readInlinePicture: ReadPieces = (node, writing) => {
+  const picture = node.attrs as PictureAttributes;
+  if (!picture.source) return [];
+  return [
+    {
+      role: "content",
+      link: null,
+      plain: picture.alt,
+      html: () =>
+        element(
+          "img",
+          {
+            src: publicAddress(picture.source, writing.base),
+            width: picture.width,
+            height: picture.height,
+            alt: picture.alt,
+          },
+          {
+            display: writing.standingPictures ? "block" : null,
+            border: 0,
+            "vertical-align": writing.standingPictures ? null : "middle",
+            width: picture.width,
+            height: picture.height,
+          },
+        ),
+    },
+  ];
+};
+
+export const inlinePictureKind: InlineKind = {
+  name: "inlinePicture",
+  word: "picture",
+  structure: { inline: true, group: "inline", atom: true, selectable: true, draggable: true },
+  attributes: pictureAttributes,
+  draw(node) {
+    const { source, width, height, alt } = node.attrs as PictureAttributes;
+    return [
+      "img",
+      { ...marked(node), src: source, width, height, alt, style: "vertical-align:middle;display:inline" },
+    ];
+  },
+  read: readInlinePicture,
+};

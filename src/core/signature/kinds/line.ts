@@ -1,0 +1,53 @@
+/** A line of text: one paragraph, which wraps where the cell ends. Alignment and line height may be its own. */
+import type { Node } from "prosemirror-model";
+import { element } from "../html";
+import { writeInline, writeInlinePlain, largestSize } from "../inline";
+import { marked, type BlockKind } from "../kind";
+import { number, oneOf, optional } from "../values";
+import { readPieces } from "./pieces";
+import { writeGap } from "./spacer";
+
+/** A line's height in px: its own ratio or the signature's, times its largest text. */
+export const lineHeightPx = (ratio: number, size: number): number => Math.round(ratio * size);
+
+const children = (node: Node): readonly Node[] => node.content.content;
+
+export const lineKind: BlockKind = {
+  name: "line",
+  word: "line",
+  structure: { content: "inline*", group: "block" },
+  attributes: {
+    align: { default: null, check: optional(oneOf("left", "center", "right")) },
+    /** A ratio, 1.0 to 2.0; null takes the signature's. */
+    lineHeight: { default: null, check: optional(number(1, 2, 0.05)) },
+  },
+  parse: [{ tag: "p" }, { tag: "div" }, { tag: "h1" }, { tag: "h2" }, { tag: "h3" }, { tag: "li" }],
+  draw(node) {
+    const style = [
+      node.attrs.align && `text-align:${node.attrs.align}`,
+      node.attrs.lineHeight && `line-height:${node.attrs.lineHeight}`,
+    ].filter(Boolean);
+    return ["p", { ...marked(node), ...(style.length ? { style: style.join(";") } : {}) }, 0];
+  },
+  write(node, writing) {
+    const { settings } = writing;
+    const ratio = (node.attrs.lineHeight as number | null) ?? settings.lineHeight;
+    const size = largestSize(children(node), writing);
+    const height = lineHeightPx(ratio, size);
+    // An empty line holds its place as a measured gap: an empty paragraph is a different height in each client.
+    if (node.childCount === 0) return writeGap(height, writing.availableWidth, writing);
+    const inline = writeInline(children(node), writing, readPieces);
+    if (inline === null) return "";
+    const inherited = lineHeightPx(settings.lineHeight, settings.size);
+    return element(
+      "div",
+      { align: node.attrs.align as string | null },
+      {
+        "line-height": height === inherited ? null : height,
+        "mso-line-height-rule": writing.documentEngine && height !== inherited ? "exactly" : null,
+      },
+      inline,
+    );
+  },
+  writePlain: (node, writing) => writeInlinePlain(children(node), writing, readPieces) ?? "",
+};

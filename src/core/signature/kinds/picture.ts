@@ -1,0 +1,61 @@
+/** A picture that stands as a block in its cell: a photo, a logo, a banner. Display sizes in CSS px. */
+import { element } from "../html";
+import { marked, type BlockKind } from "../kind";
+import { flag, linkTarget, number, optional, pictureSource, text } from "../values";
+import { publicAddress } from "../writing";
+
+export interface PictureAttributes {
+  /** A hosted path `/h/…` or an address from elsewhere. */
+  readonly source: string;
+  readonly width: number;
+  readonly height: number;
+  /** What is read out, and shown while pictures are blocked. */
+  readonly alt: string;
+  /** Decorative pictures are the only ones whose alt text may be empty. */
+  readonly decorative: boolean;
+}
+
+export const pictureAttributes = {
+  source: { check: pictureSource },
+  width: { check: number(1, 1200, 1) },
+  height: { check: number(1, 1200, 1) },
+  alt: { default: "", check: text(300) },
+  decorative: { default: false, check: flag },
+};
+
+export const pictureKind: BlockKind = {
+  name: "picture",
+  word: "picture",
+  structure: { group: "block", atom: true, selectable: true, draggable: true },
+  attributes: { ...pictureAttributes, link: { default: null, check: optional(linkTarget) } },
+  draw(node) {
+    const { source, width, height, alt } = node.attrs as PictureAttributes;
+    return ["img", { ...marked(node), src: source, width, height, alt, style: "display:block" }];
+  },
+  write(node, writing) {
+    const picture = node.attrs as PictureAttributes & { link: string | null };
+    if (!picture.source) return "";
+    const image = element(
+      "img",
+      {
+        src: publicAddress(picture.source, writing.base),
+        width: picture.width,
+        height: picture.height,
+        alt: picture.alt,
+      },
+      { display: "block", border: 0, width: picture.width, height: picture.height },
+    );
+    return picture.link
+      ? element(
+          "a",
+          { href: picture.link },
+          { color: writing.settings.linkColor, "text-decoration": "none" },
+          image,
+        )
+      : image;
+  },
+  writePlain(node) {
+    const { alt, link } = node.attrs as PictureAttributes & { link: string | null };
+    return link ? (alt ? `${alt} <${link}>` : link) : "";
+  },
+};

@@ -1,0 +1,38 @@
+/** A table of rows: the outer one, or one level down inside a cell. Widths in px. */
+import { element } from "../html";
+import { marked, type BlockKind } from "../kind";
+import { tableMap } from "../table-map";
+import { writeChildren, writePlainChildren } from "../writing";
+
+/** The attributes that every layout table carries, so that no client adds gaps, lines or a reading order. */
+export const layoutTable = (width: number) => ({
+  role: "presentation",
+  cellpadding: 0,
+  cellspacing: 0,
+  border: 0,
+  width,
+});
+
+export const tableKind: BlockKind = {
+  name: "table",
+  word: "table",
+  structure: { content: "row+", group: "block", tableRole: "table", isolating: true },
+  attributes: {},
+  draw: (node) => ["table", marked(node), ["tbody", 0]],
+  write(table, writing) {
+    const { width } = tableMap(table);
+    const outer = writing.outermost;
+    const { direction, language } = writing.settings;
+    return element(
+      "table",
+      {
+        ...layoutTable(width),
+        dir: outer && direction === "rtl" ? "rtl" : null,
+        lang: outer && language ? language : null,
+      },
+      { "border-collapse": "collapse", width },
+      writeChildren(table, { ...writing, outermost: false, table }),
+    );
+  },
+  writePlain: writePlainChildren,
+};

@@ -1,0 +1,108 @@
+/**
+ * Where each cell of a table lies. A position is a (row, column) pair, counted from 0 at the top left; a cell
+ * with spans covers several. Widths are px. Maps are cached by table node, which never changes.
+ */
+import type { Node } from "prosemirror-model";
+
+export interface CellPlace {
+  readonly row: number;
+  readonly column: number;
+  readonly rowspan: number;
+  readonly colspan: number;
+}
+
+/** What keeps a table from covering each of its positions exactly once. */
+export interface TableProblem {
+  readonly code: "overlap" | "hole" | "past-last-row" | "empty-table";
+  readonly row: number;
+  readonly column: number;
+}
+
+export interface TableMap {
+  readonly rows: number;
+  readonly columns: number;
+  readonly columnWidths: readonly number[];
+  /** The sum of the column widths. */
+  readonly width: number;
+  readonly cells: ReadonlyMap<Node, CellPlace>;
+  /** The cell covering each position, row by row; null where a position is not covered. */
+  readonly grid: readonly (Node | null)[];
+  readonly problems: readonly TableProblem[];
+}
+
+/** A column that no cell gives a width gets this many px. */
+export const defaultColumnWidth = 120;
+
+const cache = new WeakMap<Node, TableMap>();
+
+/** The map of a table node. Never throws: what is wrong with the table is listed in `problems`. */
+export function tableMap(table: Node): TableMap {
+  const known = cache.get(table);
+  if (known) return known;
+  const map = computeMap(table);
+  cache.set(table, map);
+  return map;
+}
+
+const spans = (cell: Node): { colspan: number; rowspan: number } =>
+  cell.attrs as { colspan: number; rowspan: number };
+
+function countColumns(table: Node): number {
+  const widths = Array.from({ length: table.childCount }, () => 0);
+  table.forEach((row, _offset, rowIndex) => {
+    row.forEach((cell) => {
+      const { colspan, rowspan } = spans(cell);
+      for (let r = rowIndex; r < Math.min(rowIndex + rowspan, table.childCount); r++) widths[r]! += colspan;
+    });
+  });
+  return Math.max(0, ...widths);
+}
+
+function computeMap(table: Node): TableMap {
+  const rows = table.childCount;
+  const columns = countColumns(table);
+  const grid: (Node | null)[] = Array.from({ length: rows * columns }, () => null);
+  const cells = new Map<Node, CellPlace>();
+  const problems: TableProblem[] = [];
+  const columnWidths: (number | null)[] = Array.from({ length: columns }, () => null);
+  if (columns === 0) problems.push({ code: "empty-table", row: 0, column: 0 });
+
+  table.forEach((row, _offset, rowIndex) => {
+    let column = 0;
+    row.forEach((cell) => {
+      while (column < columns && grid[rowIndex * columns + column]) column++;
+      const { colspan, rowspan } = spans(cell);
+      cells.set(cell, { row: rowIndex, column, rowspan, colspan });
+      if (rowIndex + rowspan > rows) problems.push({ code: "past-last-row", row: rowIndex, column });
+      for (let r = rowIndex; r < Math.min(rows, rowIndex + rowspan); r++)
+        for (let c = column; c < column + colspan; c++) {
+          const index = r * columns + c;
+          if (c >= columns || grid[index]) problems.push({ code: "overlap", row: r, column: c });
+          else grid[index] = cell;
+        }
+      const widths = (cell.attrs.colwidth as readonly number[] | null) ?? [];
+      widths.forEach((width, index) => {
+        if (column + index < columns) columnWidths[column + index] ??= width;
+      });
+      column += colspan;
+    });
+  });
+  grid.forEach((cell, index) => {
+    if (!cell) problems.push({ code: "hole", row: Math.floor(index / columns), column: index % columns });
+  });
+  const known = columnWidths.map((width) => width ?? defaultColumnWidth);
+  const width = known.reduce((sum, column) => sum + column, 0);
+  return { rows, columns, columnWidths: known, width, cells, grid, problems };
+}
+
+/** The cell covering a position. Throws a RangeError that names the place when the table has none there. */
+export function cellAt(table: Node, row: number, column: number): Node {
+  const map = tableMap(table);
+  const inside = row >= 0 && row < map.rows && column >= 0 && column < map.columns;
+  const cell = inside ? map.grid[row * map.columns + column] : null;
+  if (!cell)
+    throw new RangeError(
+      `No cell at row ${row + 1}, column ${column + 1} (table is ${map.rows} × ${map.columns})`,
+    );
+  return cell;
+}

@@ -1,0 +1,52 @@
+/** What a node's writer knows: the settings, the person, the destination and the room it has. Lengths in px. */
+import type { Node } from "prosemirror-model";
+import type { Person } from "../people";
+import type { Settings } from "./kinds/signature";
+
+export type DestinationId =
+  "webmail-paste" | "document-file" | "browser-archive" | "html-file" | "message" | "plain-text";
+
+export interface Writing {
+  readonly settings: Settings;
+  /** Whose signature it is; null draws each field's fallback. */
+  readonly person: Person | null;
+  /** The public address that hosted pictures are under, without a closing slash. */
+  readonly base: string;
+  /** Whether the destination reads `mso-` properties; nothing pasted may hold them. */
+  readonly documentEngine: boolean;
+  /** Inner width of the cell being written. */
+  readonly availableWidth: number;
+  /** Set while the outer table itself is written. */
+  readonly outermost: boolean;
+  /** The table and the row being written, and the vertical padding that the row's cells share. */
+  readonly table: Node | null;
+  readonly row: Node | null;
+  readonly sharedPadding: { readonly top: number; readonly bottom: number };
+  /** Whether pictures of a line stand as blocks, as they do in an icon row. */
+  readonly standingPictures: boolean;
+  readonly write: (node: Node, writing: Writing) => string;
+  readonly writePlain: (node: Node, writing: Writing) => string;
+}
+
+/** The HTML of a node's children, one after the other. */
+export function writeChildren(node: Node, writing: Writing): string {
+  let html = "";
+  node.forEach((child) => {
+    html += writing.write(child, writing);
+  });
+  return html;
+}
+
+/** The plain text of a node's children, a line each; children without text leave none. */
+export function writePlainChildren(node: Node, writing: Writing): string {
+  const parts: string[] = [];
+  node.forEach((child) => {
+    const text = writing.writePlain(child, writing);
+    if (text) parts.push(text);
+  });
+  return parts.join("\n");
+}
+
+/** A hosted picture's path under the public address; an address from elsewhere stays as it is. */
+export const publicAddress = (source: string, base: string): string =>
+  source.startsWith("/h/") ? base + source : source;

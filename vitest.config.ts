@@ -1,0 +1,10 @@
+import path from "node:path";
+import { defineConfig } from "vitest/config";
+
+export default defineConfig({
+  resolve: { alias: { "@": path.resolve(import.meta.dirname, "src") } },
+  test: {
+    include: ["src/**/*.test.ts", "demo/**/*.test.ts", "tests/unit/**/*.test.ts"],
+    environment: "node",
+  },
+});
