@@ -2,4 +2,5 @@ export type { Change, ChangeCode } from "./changes";
 export { groupChanges, isSeen, type ChangeGroup } from "./group-changes";
 export { mirrorLightness } from "./mirror-lightness";
 export { received, signatureOverrun, type Received, type ReceiveOptions } from "./received";
+export { rewriteLinks } from "./rewrite-links";
 export { standInIds, standIns, type StandIn, type StandInId } from "./stand-ins";

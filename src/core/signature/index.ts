@@ -1,7 +1,8 @@
 export { blankSignature } from "./create";
 export { moveColumnBorder, narrowestColumn, setColumnWidth } from "./edits/columns";
-export { setBorder, setPadding } from "./edits/cells";
+export { lineBetween, setBorder, setPadding } from "./edits/cells";
 export { setAttributes, setSettings } from "./edits/set-attributes";
+export { drawnFontFiles, drawnFontRules } from "./drawn-fonts";
 export { fontStack, spaceWidth, webSafeFont, webSafeFonts, type WebSafeFont } from "./fonts";
 export { cellAttributes, innerWidth, type CellAttributes } from "./kinds/cell";
 export { lineHeightPx } from "./kinds/line";
@@ -10,6 +11,8 @@ export type { PictureAttributes } from "./kinds/picture";
 export { defaultSettings, type Settings } from "./kinds/signature";
 export type { BlockKind, InlineKind, MarkKind, NodeKind } from "./kind";
 export { placeOf } from "./place";
+export { linksOf, type PlacedLink } from "./links-of";
+export { picturesOf, type PlacedPicture } from "./queries";
 export { markKinds, nodeKinds, schema } from "./schema";
 export { cellAt, tableMap, type CellPlace, type TableMap, type TableProblem } from "./table-map";
 export {

@@ -26,6 +26,8 @@ export interface Piece {
   readonly link: string | null;
   /** Whether its own link is drawn in the colour of the text around it: a date, an address. */
   readonly quietLink?: boolean;
+  /** Whether it reads from left to right even in a signature that does not: numbers and addresses. */
+  readonly leftToRight?: boolean;
   readonly plain: string;
   readonly html: (style: TextStyle, writing: Writing) => string;
   /** An empty field that was told to take its whole line with it. */
@@ -159,10 +161,11 @@ function writeGroup(group: Group, writing: Writing): string {
     const style = textStyle(run.marks, writing, true);
     return quiet ? { ...style, color: style.color ?? settings.textColor } : style;
   });
+  const turned = settings.direction === "rtl" && group.runs.every((run) => run.piece.leftToRight);
   const inner = group.runs.map((run, index) => run.piece.html(styles[index]!, writing)).join("");
   return element(
     "a",
-    { href: group.link },
+    { href: group.link, dir: turned ? "ltr" : null },
     {
       color: styles[0]!.color ?? settings.linkColor,
       "text-decoration": settings.linkUnderline || styles[0]!.underline ? "underline" : "none",

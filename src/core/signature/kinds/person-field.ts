@@ -23,6 +23,7 @@ export const readPersonField: ReadPieces = (node, writing) => {
       role: "content",
       link: href,
       quietLink: field === "address",
+      leftToRight: link !== null && link !== "visit",
       plain: value,
       html: (style) => styledText(value, style, writing),
     },

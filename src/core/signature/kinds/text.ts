@@ -7,6 +7,7 @@ const piece = (text: string, link: string | null, quietLink = false): Piece => (
   role: text.trim() === "" ? "space" : "content",
   link,
   quietLink,
+  leftToRight: link !== null && !quietLink,
   plain: text.replaceAll("\u00a0", " "),
   html: (style, writing) => styledText(text, style, writing),
 });

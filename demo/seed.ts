@@ -1,0 +1,46 @@
+/** Fills a database with the demo: people, pictures and signatures. What is there already stays as it is. */
+import { readdir, readFile, writeFile } from "node:fs/promises";
+import path from "node:path";
+import { readPerson } from "@/core/people";
+import type { Recipe } from "@/core/pictures";
+import { dataFolder } from "@/server/configuration";
+import { addPerson } from "@/server/people/people";
+import { addCut, addOriginal } from "@/server/pictures/pictures";
+import { addSignature, listSignatures } from "@/server/signatures/signatures";
+import { demoSignatures } from "./documents";
+
+const at = (...parts: string[]): string => path.join(import.meta.dirname, ...parts);
+
+async function readJson<T>(...parts: string[]): Promise<T> {
+  return JSON.parse(await readFile(at(...parts), "utf8")) as T;
+}
+
+async function seedPictures(): Promise<void> {
+  const hashes = new Map<string, string>();
+  for (const file of await readdir(at("pictures", "originals"))) {
+    const original = await addOriginal(await readFile(at("pictures", "originals", file)), file);
+    hashes.set(file, original.hash);
+  }
+  const cuts = await readJson<{ hash: string; fileName: string; original: string; recipe: Recipe }[]>(
+    "pictures",
+    "cuts.json",
+  );
+  for (const { hash, fileName, original, recipe } of cuts) {
+    const bytes = await readFile(at("pictures", "cuts", hash, fileName));
+    const type = fileName.endsWith(".jpg") ? "jpeg" : "png";
+    await addCut({ hash, fileName, type, bytes }, hashes.get(original)!, recipe);
+  }
+}
+
+async function main(): Promise<void> {
+  for (const file of await readdir(at("people")))
+    await addPerson(path.basename(file, ".json"), readPerson(await readJson("people", file)));
+  await seedPictures();
+  const empty = (await listSignatures()).length === 0;
+  for (const { name, person, file } of empty ? demoSignatures : [])
+    await addSignature({ name, personId: person, document: await readJson("signatures", file) });
+  // Only what was filled to the end counts as filled.
+  await writeFile(path.join(dataFolder(), "filled"), "");
+}
+
+await main();

@@ -1,0 +1,27 @@
+import { readFile } from "node:fs/promises";
+import path from "node:path";
+import { drawnFontFiles, drawnFontRules } from "@/core/signature";
+
+interface Context {
+  readonly params: Promise<{ file: string }>;
+}
+
+const known = new Set(drawnFontFiles);
+const forAWeek = "public, max-age=604800";
+
+/** The fonts that signatures are drawn with, and the style sheet that names them. */
+export async function GET(_request: Request, { params }: Context): Promise<Response> {
+  const { file } = await params;
+  if (file === "web-safe.css")
+    return new Response(drawnFontRules("/fonts"), {
+      headers: { "content-type": "text/css; charset=utf-8", "cache-control": forAWeek },
+    });
+  if (!known.has(file)) return new Response("There is no such font.\n", { status: 404 });
+  const family = file.split("-")[0]!;
+  const bytes = await readFile(
+    path.join(process.cwd(), "node_modules", "@fontsource", family, "files", file),
+  );
+  return new Response(new Uint8Array(bytes), {
+    headers: { "content-type": "font/woff2", "cache-control": forAWeek },
+  });
+}

@@ -1,0 +1,31 @@
+import { keptSignature } from "@/server/mailroom/mailroom";
+import { listPeople } from "@/server/people/people";
+import { NewLetter } from "@/ui/mailroom/new-letter";
+
+export const metadata = { title: "New letter · Malthouse Mail" };
+
+interface Props {
+  readonly params: Promise<{ person: string }>;
+  readonly searchParams: Promise<{ to?: string | string[] }>;
+}
+
+export default async function NewLetterPage({ params, searchParams }: Props) {
+  const [{ person }, { to }] = await Promise.all([params, searchParams]);
+  const [people, signature] = await Promise.all([listPeople(), keptSignature(person)]);
+  const wanted = people.find((entry) => entry.person.mail === to);
+  return (
+    <>
+      <h1 className="text-2xl font-bold">New letter</h1>
+      <NewLetter
+        personId={person}
+        signature={signature}
+        to={wanted?.id ?? ""}
+        colleagues={people.map((entry) => ({
+          id: entry.id,
+          name: entry.person.name,
+          mail: entry.person.mail,
+        }))}
+      />
+    </>
+  );
+}

@@ -1,0 +1,33 @@
+import { listSignatures } from "@/server/signatures/signatures";
+import { openStored } from "@/server/signatures/open-signature";
+import { listPeople } from "@/server/people/people";
+import { SiteHeader } from "@/ui/parts/site-header";
+import { Shelf } from "@/ui/shelf/shelf";
+
+export const metadata = { title: "Shelf" };
+
+export default async function ShelfPage() {
+  const [signatures, people] = await Promise.all([
+    listSignatures().then((stored) => Promise.all(stored.map(openStored))),
+    listPeople(),
+  ]);
+  return (
+    <>
+      <SiteHeader current="Shelf" />
+      <Shelf
+        organisation={people[0]?.person.organisation ?? ""}
+        peopleCount={people.length}
+        signatures={signatures.map(({ id, name, person, html, base, weight, findings }) => ({
+          id,
+          name,
+          personName: person?.name ?? null,
+          html,
+          base,
+          weight,
+          findings: findings.length,
+          breaks: findings.some(({ severity }) => severity === "break"),
+        }))}
+      />
+    </>
+  );
+}

@@ -1,0 +1,25 @@
+import { publicBase } from "@/server/configuration";
+import { Bench } from "@/ui/bench/bench";
+import { openOrNotFound } from "./open-or-not-found";
+import { peopleChoices } from "./people-choices";
+
+interface Props {
+  readonly params: Promise<{ id: string }>;
+}
+
+export async function generateMetadata({ params }: Props) {
+  return { title: (await openOrNotFound((await params).id)).name };
+}
+
+export default async function BenchPage({ params }: Props) {
+  const [signature, people] = await Promise.all([openOrNotFound((await params).id), peopleChoices()]);
+  const { id, name, personId, document, revision, weight, person } = signature;
+  return (
+    <Bench
+      signature={{ id, name, personId, document, revision, weight }}
+      person={person}
+      people={people}
+      base={publicBase()}
+    />
+  );
+}

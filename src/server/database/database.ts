@@ -1,0 +1,35 @@
+/**
+ * The database: one SQLite file, opened once a process. Write-ahead logging lets readers go on while a save is
+ * written; full synchronisation makes an accepted save survive a killed process and a lost power supply.
+ */
+import { mkdir } from "node:fs/promises";
+import path from "node:path";
+import { createClient } from "@libsql/client";
+import { drizzle, type LibSQLDatabase } from "drizzle-orm/libsql";
+import { migrate } from "drizzle-orm/libsql/migrator";
+import { dataFolder } from "../configuration";
+import * as schema from "./schema";
+
+export type Database = LibSQLDatabase<typeof schema>;
+
+/** Kept on the global object, since a development server loads modules anew but must not open the file twice. */
+const holder = globalThis as typeof globalThis & { stillLineDatabase?: Promise<Database> };
+
+export async function openDatabase(file: string): Promise<Database> {
+  await mkdir(path.dirname(file), { recursive: true });
+  // One connection, since pragmas belong to a connection; what must be atomic is sent as one batch.
+  const client = createClient({ url: `file:${file}`, concurrency: 1, timeout: 5000 });
+  for (const pragma of ["journal_mode = WAL", "busy_timeout = 5000", "synchronous = FULL"])
+    await client.execute(`PRAGMA ${pragma}`);
+  const database = drizzle(client, { schema });
+  await migrate(database, { migrationsFolder: path.resolve("src/server/database/migrations") });
+  // After the migrations, which switch it off while they rebuild tables.
+  await client.execute("PRAGMA foreign_keys = ON");
+  return database;
+}
+
+/** The application's database, opened and migrated on first use. */
+export function database(): Promise<Database> {
+  holder.stillLineDatabase ??= openDatabase(path.join(dataFolder(), "still-line.db"));
+  return holder.stillLineDatabase;
+}

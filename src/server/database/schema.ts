@@ -1,0 +1,104 @@
+/** The tables. Times are milliseconds since 1970; documents are the signature's own JSON. */
+import { index, integer, primaryKey, sqliteTable, text } from "drizzle-orm/sqlite-core";
+
+export const people = sqliteTable("people", {
+  id: text("id").primaryKey(),
+  name: text("name").notNull(),
+  pronouns: text("pronouns").notNull().default(""),
+  title: text("title").notNull().default(""),
+  department: text("department").notNull().default(""),
+  phone: text("phone").notNull().default(""),
+  mobile: text("mobile").notNull().default(""),
+  mail: text("mail").notNull().default(""),
+  web: text("web").notNull().default(""),
+  address: text("address").notNull().default(""),
+  organisation: text("organisation").notNull().default(""),
+});
+
+export const signatures = sqliteTable("signatures", {
+  id: text("id").primaryKey(),
+  name: text("name").notNull(),
+  personId: text("person_id").references(() => people.id, { onDelete: "set null" }),
+  document: text("document").notNull(),
+  /** Counts accepted saves; a save names the revision that it was made from. */
+  revision: integer("revision").notNull().default(1),
+  createdAt: integer("created_at").notNull(),
+  updatedAt: integer("updated_at").notNull(),
+  /** Set while it is deleted and can be taken back. */
+  deletedAt: integer("deleted_at"),
+});
+
+/** Documents whose save was refused because another had been saved since; kept until somebody chooses. */
+export const refusedSaves = sqliteTable(
+  "refused_saves",
+  {
+    id: text("id").primaryKey(),
+    signatureId: text("signature_id")
+      .notNull()
+      .references(() => signatures.id, { onDelete: "cascade" }),
+    baseRevision: integer("base_revision").notNull(),
+    document: text("document").notNull(),
+    createdAt: integer("created_at").notNull(),
+  },
+  (table) => [index("refused_saves_by_signature").on(table.signatureId)],
+);
+
+export const originals = sqliteTable("originals", {
+  /** Content hash of the untouched bytes. */
+  hash: text("hash").primaryKey(),
+  name: text("name").notNull(),
+  type: text("type", { enum: ["png", "jpeg"] }).notNull(),
+  width: integer("width").notNull(),
+  height: integer("height").notNull(),
+  bytes: integer("bytes").notNull(),
+  transparent: integer("transparent", { mode: "boolean" }).notNull(),
+  createdAt: integer("created_at").notNull(),
+});
+
+export const cuts = sqliteTable(
+  "cuts",
+  {
+    /** Content hash of the cut's bytes. */
+    hash: text("hash").notNull(),
+    fileName: text("file_name").notNull(),
+    originalHash: text("original_hash")
+      .notNull()
+      .references(() => originals.hash),
+    recipe: text("recipe").notNull(),
+    type: text("type", { enum: ["png", "jpeg"] }).notNull(),
+    /** Display size in CSS px. */
+    width: integer("width").notNull(),
+    height: integer("height").notNull(),
+    bytes: integer("bytes").notNull(),
+    createdAt: integer("created_at").notNull(),
+  },
+  (table) => [
+    primaryKey({ columns: [table.hash, table.fileName] }),
+    index("cuts_by_original").on(table.originalHash),
+  ],
+);
+
+/** What each person of the Mailroom has pasted into the stand-in's settings. */
+export const mailroomSignatures = sqliteTable("mailroom_signatures", {
+  personId: text("person_id")
+    .primaryKey()
+    .references(() => people.id, { onDelete: "cascade" }),
+  html: text("html").notNull(),
+  updatedAt: integer("updated_at").notNull(),
+});
+
+export const messages = sqliteTable(
+  "messages",
+  {
+    id: text("id").primaryKey(),
+    mailbox: text("mailbox").notNull(),
+    fromAddress: text("from_address").notNull(),
+    fromName: text("from_name").notNull(),
+    subject: text("subject").notNull(),
+    /** The message as it was handed over by SMTP: RFC 5322 text. */
+    raw: text("raw").notNull(),
+    receivedAt: integer("received_at").notNull(),
+    readAt: integer("read_at"),
+  },
+  (table) => [index("messages_by_mailbox").on(table.mailbox, table.receivedAt)],
+);

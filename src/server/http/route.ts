@@ -1,0 +1,51 @@
+/**
+ * The frame around every route handler: requests from other sites are turned away, refusals become their
+ * status with a sentence, and anything unforeseen is logged and answered without its inside.
+ */
+import { ValidationError, type Schema } from "yup";
+import { Refusal } from "./refusal";
+
+interface Context<P> {
+  readonly params: Promise<P>;
+}
+
+type Handler<P> = (request: Request, params: P) => Promise<Response | object | void>;
+
+/** A page of another site may make a browser send requests here, but must not get them carried out. */
+function turnAwayOtherSites(request: Request): void {
+  const origin = request.headers.get("origin");
+  if (origin === null || request.method === "GET") return;
+  const host = request.headers.get("host");
+  if (!URL.canParse(origin) || new URL(origin).host !== host)
+    throw new Refusal(403, "other-site", "Changes are taken from Still Line's own pages only.");
+}
+
+const failure = (status: number, code: string, message: string, details = {}): Response =>
+  Response.json({ error: { code, message, ...details } }, { status });
+
+export const route =
+  <P = Record<string, never>>(handler: Handler<P>) =>
+  async (request: Request, context: Context<P>): Promise<Response> => {
+    try {
+      turnAwayOtherSites(request);
+      const answer = await handler(request, await context.params);
+      if (answer instanceof Response) return answer;
+      return answer === undefined ? new Response(null, { status: 204 }) : Response.json(answer);
+    } catch (error) {
+      if (error instanceof Refusal) return failure(error.status, error.code, error.message, error.details);
+      if (error instanceof ValidationError) return failure(400, "bad-input", error.message);
+      process.stderr.write(`${(error as Error).stack}\n`);
+      return failure(500, "unforeseen", "Something went wrong here; nothing was changed. Please try again.");
+    }
+  };
+
+/** A request's JSON, checked by a schema. */
+export async function readBody<T>(request: Request, schema: Schema<T>): Promise<T> {
+  let json: unknown;
+  try {
+    json = await request.json();
+  } catch {
+    throw new Refusal(400, "bad-input", "The request is not JSON.");
+  }
+  return schema.validate(json, { stripUnknown: true });
+}

@@ -1,0 +1,40 @@
+/** The directory. */
+import { asc, eq } from "drizzle-orm";
+import { readPerson, type Person } from "@/core/people";
+import { database } from "../database/database";
+import { people } from "../database/schema";
+
+export interface DirectoryPerson {
+  readonly id: string;
+  readonly person: Person;
+}
+
+const toPerson = ({ id, ...fields }: typeof people.$inferSelect): DirectoryPerson => ({
+  id,
+  person: readPerson(fields),
+});
+
+/** Everybody, by name. */
+export async function listPeople(): Promise<readonly DirectoryPerson[]> {
+  const rows = await (await database()).select().from(people).orderBy(asc(people.name));
+  return rows.map(toPerson);
+}
+
+export async function findPerson(id: string): Promise<DirectoryPerson | null> {
+  const [row] = await (await database()).select().from(people).where(eq(people.id, id));
+  return row ? toPerson(row) : null;
+}
+
+export async function findPersonByMail(mail: string): Promise<DirectoryPerson | null> {
+  const [row] = await (await database()).select().from(people).where(eq(people.mail, mail.toLowerCase()));
+  return row ? toPerson(row) : null;
+}
+
+export async function addPerson(id: string, person: Person): Promise<void> {
+  await (
+    await database()
+  )
+    .insert(people)
+    .values({ id, ...person })
+    .onConflictDoNothing();
+}

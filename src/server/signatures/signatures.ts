@@ -1,0 +1,200 @@
+/** Signatures: listed, made, saved by revision, copied, deleted and taken back. */
+import { randomUUID } from "node:crypto";
+import { and, asc, eq, isNotNull, isNull, sql } from "drizzle-orm";
+import { blankSignature, readSignature } from "@/core/signature";
+import { database } from "../database/database";
+import { refusedSaves, signatures } from "../database/schema";
+import { notFound, Refusal } from "../http/refusal";
+
+export interface StoredSignature {
+  readonly id: string;
+  readonly name: string;
+  readonly personId: string | null;
+  /** The document's JSON. */
+  readonly document: unknown;
+  readonly revision: number;
+  readonly updatedAt: number;
+}
+
+type Row = typeof signatures.$inferSelect;
+
+const toStored = (row: Row): StoredSignature => ({
+  id: row.id,
+  name: row.name,
+  personId: row.personId,
+  document: JSON.parse(row.document),
+  revision: row.revision,
+  updatedAt: row.updatedAt,
+});
+
+/** The document as it is stored; refuses one that is not valid, naming the place. */
+function checked(document: unknown): string {
+  const result = readSignature(document);
+  if (!result.ok) {
+    const [first] = result.problems;
+    throw new Refusal(422, "bad-document", `${first!.at}: ${first!.message}.`, { problems: result.problems });
+  }
+  return JSON.stringify(result.document.toJSON());
+}
+
+/** All signatures that are not deleted, oldest first. */
+export async function listSignatures(): Promise<readonly StoredSignature[]> {
+  const rows = await (
+    await database()
+  )
+    .select()
+    .from(signatures)
+    .where(isNull(signatures.deletedAt))
+    .orderBy(asc(signatures.createdAt));
+  return rows.map(toStored);
+}
+
+async function findRow(id: string): Promise<Row> {
+  const [row] = await (
+    await database()
+  )
+    .select()
+    .from(signatures)
+    .where(and(eq(signatures.id, id), isNull(signatures.deletedAt)));
+  if (!row) throw notFound("signature");
+  return row;
+}
+
+/** Refuses with 404 when it is deleted or was never there. */
+export const findSignature = async (id: string): Promise<StoredSignature> => toStored(await findRow(id));
+
+export interface NewSignature {
+  readonly name: string;
+  readonly personId: string | null;
+  readonly document: unknown;
+}
+
+export async function addSignature({ name, personId, document }: NewSignature): Promise<string> {
+  const id = randomUUID();
+  const now = Date.now();
+  await (
+    await database()
+  )
+    .insert(signatures)
+    .values({ id, name, personId, document: checked(document), createdAt: now, updatedAt: now });
+  return id;
+}
+
+/** A name that no signature on the Shelf has yet: "New signature", "New signature 2", … */
+async function freeName(wanted: string): Promise<string> {
+  const taken = new Set((await listSignatures()).map(({ name }) => name));
+  if (!taken.has(wanted)) return wanted;
+  for (let number = 2; ; number++) if (!taken.has(`${wanted} ${number}`)) return `${wanted} ${number}`;
+}
+
+export const startSignature = async (rows: number, columns: number): Promise<string> =>
+  addSignature({
+    name: await freeName("New signature"),
+    personId: null,
+    document: blankSignature(rows, columns).toJSON(),
+  });
+
+export async function duplicateSignature(id: string): Promise<string> {
+  const { name, personId, document } = await findSignature(id);
+  return addSignature({ name: await freeName(`${name}, copy`), personId, document });
+}
+
+export async function describeSignature(
+  id: string,
+  patch: { name?: string | undefined; personId?: string | null | undefined },
+): Promise<void> {
+  await findRow(id);
+  const values = {
+    ...(patch.name === undefined ? {} : { name: patch.name }),
+    ...(patch.personId === undefined ? {} : { personId: patch.personId }),
+  };
+  if (Object.keys(values).length > 0)
+    await (await database()).update(signatures).set(values).where(eq(signatures.id, id));
+}
+
+/** Deletes, so that `restoreSignature` can take it back. */
+export async function deleteSignature(id: string): Promise<void> {
+  await findRow(id);
+  await (await database()).update(signatures).set({ deletedAt: Date.now() }).where(eq(signatures.id, id));
+}
+
+export async function restoreSignature(id: string): Promise<void> {
+  const restored = await (
+    await database()
+  )
+    .update(signatures)
+    .set({ deletedAt: null })
+    .where(and(eq(signatures.id, id), isNotNull(signatures.deletedAt)))
+    .returning({ id: signatures.id });
+  if (restored.length === 0) throw notFound("deleted signature");
+}
+
+/**
+ * Saves a document over the revision that it was made from, and answers with the new revision. When another
+ * save came in between it is refused with 409, both documents are kept, and the refusal carries what is saved
+ * and the id of what was refused.
+ */
+export async function saveDocument(id: string, document: unknown, baseRevision: number): Promise<number> {
+  const text = checked(document);
+  const db = await database();
+  const [saved] = await db
+    .update(signatures)
+    .set({ document: text, revision: sql`${signatures.revision} + 1`, updatedAt: Date.now() })
+    .where(and(eq(signatures.id, id), eq(signatures.revision, baseRevision), isNull(signatures.deletedAt)))
+    .returning({ revision: signatures.revision });
+  if (saved) return saved.revision;
+
+  const current = await findRow(id);
+  // The same document sent again, after its answer was lost on the way, is already saved.
+  if (current.document === text) return current.revision;
+  const refusedId = randomUUID();
+  await db
+    .insert(refusedSaves)
+    .values({ id: refusedId, signatureId: id, baseRevision, document: text, createdAt: Date.now() });
+  throw new Refusal(
+    409,
+    "stale-save",
+    "It was changed elsewhere since you opened it. Both versions are kept: choose which one goes on.",
+    { refusedId, saved: { document: JSON.parse(current.document), revision: current.revision } },
+  );
+}
+
+export interface Settled {
+  readonly document: unknown;
+  readonly revision: number;
+  /** The name under which the other version now stands on the Shelf. */
+  readonly otherName: string;
+}
+
+/** Chooses between a refused save and what is saved. The other version becomes a signature of its own. */
+export async function settleRefusedSave(
+  id: string,
+  refusedId: string,
+  keep: "mine" | "saved",
+): Promise<Settled> {
+  const db = await database();
+  const current = await findRow(id);
+  const [refused] = await db
+    .select()
+    .from(refusedSaves)
+    .where(and(eq(refusedSaves.id, refusedId), eq(refusedSaves.signatureId, id)));
+  if (!refused) throw notFound("refused version");
+  const now = Date.now();
+  const otherName = await freeName(`${current.name}, other version`);
+  const kept = keep === "mine" ? refused.document : current.document;
+  const other = keep === "mine" ? current.document : refused.document;
+  const revision = keep === "mine" ? current.revision + 1 : current.revision;
+  await db.batch([
+    db.insert(signatures).values({
+      id: randomUUID(),
+      name: otherName,
+      personId: current.personId,
+      document: other,
+      createdAt: now,
+      updatedAt: now,
+    }),
+    db.update(signatures).set({ document: kept, revision, updatedAt: now }).where(eq(signatures.id, id)),
+    db.delete(refusedSaves).where(eq(refusedSaves.id, refusedId)),
+  ]);
+  return { document: JSON.parse(kept), revision, otherName };
+}

@@ -1,0 +1,142 @@
+/** What the Bench's tools do to the editor state. */
+import type { Mark, MarkType, Node } from "prosemirror-model";
+import { NodeSelection, TextSelection, type EditorState, type Transaction } from "prosemirror-state";
+import { schema, type Settings } from "@/core/signature";
+
+/** The marks at the cursor, or at the start of what is selected. */
+export function marksAtSelection(state: EditorState): readonly Mark[] {
+  const { selection, storedMarks } = state;
+  if (storedMarks) return storedMarks;
+  if (selection instanceof NodeSelection) return selection.node.marks;
+  const range = selection.ranges[0]!;
+  if (selection.empty) return range.$from.marks();
+  let found: readonly Mark[] | null = null;
+  state.doc.nodesBetween(range.$from.pos, range.$to.pos, (node) => {
+    if (node.isInline) found ??= node.marks;
+  });
+  return found ?? range.$from.marks();
+}
+
+export interface TextState {
+  readonly bold: boolean;
+  readonly italic: boolean;
+  readonly underline: boolean;
+  readonly color: string;
+  readonly size: number;
+  readonly font: string;
+  readonly link: string | null;
+}
+
+export function textState(state: EditorState): TextState {
+  const settings = state.doc.attrs as Settings;
+  const marks = marksAtSelection(state);
+  const value = (name: string): unknown =>
+    marks.find((mark) => mark.type.name === name)?.attrs[name === "link" ? "href" : name];
+  const has = (name: string): boolean => marks.some((mark) => mark.type.name === name);
+  const link = (value("link") as string | undefined) ?? null;
+  return {
+    bold: has("bold"),
+    italic: has("italic"),
+    underline: has("underline"),
+    color: (value("color") as string | undefined) ?? (link ? settings.linkColor : settings.textColor),
+    size: (value("size") as number | undefined) ?? settings.size,
+    font: (value("font") as string | undefined) ?? settings.font,
+    link,
+  };
+}
+
+/** Sets a mark over what is selected, or for what is typed next; null takes it away. */
+export function setMark(
+  state: EditorState,
+  type: MarkType,
+  attributes: Record<string, unknown> | null,
+): Transaction {
+  const { tr, selection } = state;
+  const mark = attributes && type.create(attributes);
+  if (selection.empty) {
+    if (mark) tr.addStoredMark(mark);
+    else tr.removeStoredMark(type);
+    return tr;
+  }
+  for (const { $from, $to } of selection.ranges) {
+    if (mark) tr.addMark($from.pos, $to.pos, mark);
+    else tr.removeMark($from.pos, $to.pos, type);
+  }
+  return tr;
+}
+
+/** A mark whose value is the signature's own needs no mark. */
+export function setTextValue(
+  state: EditorState,
+  name: "color" | "size" | "font",
+  value: string | number,
+): Transaction {
+  const settings = state.doc.attrs as Settings;
+  const own = { color: settings.textColor, size: settings.size, font: settings.font }[name];
+  const needless = own === value && !(name === "color" && textState(state).link);
+  return setMark(state, schema.marks[name]!, needless ? null : { [name]: value });
+}
+
+/** The extent of the link around the cursor, or what is selected; null when there is nothing to link. */
+export function linkRange(state: EditorState): { from: number; to: number } | null {
+  const { selection } = state;
+  if (!selection.empty) return { from: selection.from, to: selection.to };
+  const { $from } = selection;
+  const link = $from.marks().find(({ type }) => type.name === "link");
+  if (!link) return null;
+  let from = $from.start();
+  let to = from;
+  let found: { from: number; to: number } | null = null;
+  $from.parent.forEach((child) => {
+    const linked = link.isInSet(child.marks);
+    if (!linked) from = to + child.nodeSize;
+    to += child.nodeSize;
+    if (linked && from <= $from.pos && to >= $from.pos) found = { from, to };
+  });
+  return found;
+}
+
+export function setLink(state: EditorState, href: string | null): Transaction | null {
+  const { selection, tr } = state;
+  if (selection instanceof NodeSelection && "link" in selection.node.attrs)
+    return tr.setNodeAttribute(selection.from, "link", href);
+  const range = linkRange(state);
+  if (!range) return null;
+  const type = schema.marks.link!;
+  tr.removeMark(range.from, range.to, type);
+  if (href) tr.addMark(range.from, range.to, type.create({ href }));
+  return tr;
+}
+
+/** Where a block goes: in place of an empty line, or after the block that the selection is in. */
+function blockPlace(state: EditorState): { from: number; to: number } | null {
+  const { $from, $to } = state.selection;
+  for (let depth = $from.depth; depth > 0; depth--) {
+    if ($from.node(depth).type.name !== "cell") continue;
+    if (depth === $from.depth) return { from: $to.pos, to: $to.pos };
+    const block = $from.node(depth + 1);
+    const emptyLine = block.type.name === "line" && block.childCount === 0;
+    return emptyLine
+      ? { from: $from.before(depth + 1), to: $from.after(depth + 1) }
+      : { from: $from.after(depth + 1), to: $from.after(depth + 1) };
+  }
+  return null;
+}
+
+/** Puts a block into the cell that the selection is in; null when it is in none. */
+export function insertBlock(state: EditorState, block: Node): Transaction | null {
+  const place = blockPlace(state);
+  if (!place) return null;
+  const tr = state.tr.replaceWith(place.from, place.to, block);
+  const selection = block.isTextblock
+    ? TextSelection.create(tr.doc, place.from + 1)
+    : NodeSelection.create(tr.doc, place.from);
+  return tr.setSelection(selection).scrollIntoView();
+}
+
+/** Puts something inline at the cursor, or into a new line where the selection is not in text. */
+export function insertInline(state: EditorState, node: Node): Transaction | null {
+  if (state.selection.$from.parent.inlineContent)
+    return state.tr.replaceSelectionWith(node, true).scrollIntoView();
+  return insertBlock(state, schema.nodes.line!.create(null, node));
+}

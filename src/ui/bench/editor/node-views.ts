@@ -1,0 +1,68 @@
+/** How the sheet draws what a fixed drawing cannot: column widths, and the person's own values. */
+import type { Node } from "prosemirror-model";
+import type { NodeView, NodeViewConstructor } from "prosemirror-view";
+import { fieldLabels, fieldLink, fieldValue, type Person } from "@/core/people";
+import { tableMap, type PersonFieldAttributes } from "@/core/signature";
+
+class TableView implements NodeView {
+  readonly dom: HTMLTableElement;
+  readonly contentDOM: HTMLElement;
+  private readonly columns: HTMLTableColElement[] = [];
+  private readonly group: HTMLElement;
+
+  constructor(private node: Node) {
+    this.dom = document.createElement("table");
+    this.dom.setAttribute("cellpadding", "0");
+    this.dom.setAttribute("cellspacing", "0");
+    this.group = this.dom.appendChild(document.createElement("colgroup"));
+    this.contentDOM = this.dom.appendChild(document.createElement("tbody"));
+    this.draw();
+  }
+
+  private draw(): void {
+    const { columnWidths, width } = tableMap(this.node);
+    while (this.columns.length > columnWidths.length) this.columns.pop()!.remove();
+    while (this.columns.length < columnWidths.length)
+      this.columns.push(this.group.appendChild(document.createElement("col")));
+    columnWidths.forEach((column, index) => (this.columns[index]!.style.width = `${column}px`));
+    this.dom.style.width = `${width}px`;
+  }
+
+  update(node: Node): boolean {
+    if (node.type !== this.node.type) return false;
+    this.node = node;
+    this.draw();
+    return true;
+  }
+
+  ignoreMutation(mutation: { target: globalThis.Node }): boolean {
+    return !this.contentDOM.contains(mutation.target);
+  }
+}
+
+const personField =
+  (person: Person | null): NodeViewConstructor =>
+  (node) => {
+    const { field, fallback } = node.attrs as PersonFieldAttributes;
+    const value = (person && fieldValue(person, field)) || fallback;
+    const dom = document.createElement("span");
+    const link = value && fieldLink(field, value);
+    // A colour of its own wins over the colour of links.
+    const colored = node.marks.some(({ type }) => type.name === "color");
+    dom.className = !value
+      ? "drawn-field-empty"
+      : link && link !== "visit" && !colored
+        ? "drawn-field-link"
+        : "";
+    if (link && link !== "visit") dom.dir = "ltr";
+    dom.textContent = value || fieldLabels[field];
+    dom.title = value
+      ? `${fieldLabels[field]}, from the directory`
+      : `${fieldLabels[field]}: empty, so it is left out`;
+    return { dom };
+  };
+
+export const nodeViews = (person: Person | null): Record<string, NodeViewConstructor> => ({
+  table: (node) => new TableView(node),
+  personField: personField(person),
+});

@@ -1,0 +1,63 @@
+/** What is selected on the Bench, as the breadcrumb and the measures need it. */
+import type { Node } from "prosemirror-model";
+import { NodeSelection, type EditorState } from "prosemirror-state";
+import { CellSelection } from "prosemirror-tables";
+import { nodeKinds } from "@/core/signature";
+
+export interface Placed {
+  readonly position: number;
+  readonly node: Node;
+}
+
+export interface Step extends Placed {
+  readonly label: string;
+}
+
+export interface BenchSelection {
+  /** From the outer table down to what is selected. */
+  readonly path: readonly Step[];
+  /** The innermost table. */
+  readonly table: Placed | null;
+  /** The selected cells, or the one that the cursor is in. */
+  readonly cells: readonly Placed[];
+  /** The part that is selected as a whole. */
+  readonly part: Placed | null;
+}
+
+const counted = new Set(["row", "cell"]);
+
+function label(node: Node, index: number): string {
+  const { word } = nodeKinds.get(node.type.name)!;
+  return counted.has(node.type.name) ? `${word} ${index + 1}` : word;
+}
+
+export function describeSelection({ selection, doc }: EditorState): BenchSelection {
+  const cells: Placed[] = [];
+  if (selection instanceof CellSelection)
+    selection.forEachCell((node, position) => cells.push({ position, node }));
+  const at = cells[0] ? doc.resolve(cells[0].position + 1) : selection.$from;
+  const path: Step[] = [];
+  let table: Placed | null = null;
+  for (let depth = 1; depth <= at.depth; depth++) {
+    const node = at.node(depth);
+    const position = at.before(depth);
+    if (node.type.name === "line" && depth === at.depth && selection instanceof NodeSelection) continue;
+    path.push({ position, node, label: label(node, at.index(depth - 1)) });
+    if (node.type.name === "table") table = { position, node };
+    if (node.type.name === "cell" && cells.length === 0 && depth === cellDepth(selection))
+      cells.push({ position, node });
+  }
+  const part =
+    selection instanceof NodeSelection &&
+    selection.node.type.name !== "table" &&
+    selection.node.type.name !== "cell"
+      ? { position: selection.from, node: selection.node }
+      : null;
+  if (part) path.push({ ...part, label: label(part.node, at.index()) });
+  return { path, table, cells, part };
+}
+
+function cellDepth({ $from }: EditorState["selection"]): number {
+  for (let depth = $from.depth; depth > 0; depth--) if ($from.node(depth).type.name === "cell") return depth;
+  return -1;
+}

@@ -1,0 +1,61 @@
+/** The Bench's editor state: the document's own schema, undo, keys and table selection. */
+import {
+  baseKeymap,
+  chainCommands,
+  createParagraphNear,
+  splitBlockKeepMarks,
+  toggleMark,
+} from "prosemirror-commands";
+import { history, redo, undo } from "prosemirror-history";
+import { keymap } from "prosemirror-keymap";
+import type { Node } from "prosemirror-model";
+import { EditorState, Selection, TextSelection, type Command } from "prosemirror-state";
+import { goToNextCell, tableEditing } from "prosemirror-tables";
+import { schema } from "@/core/signature";
+import { lineHeights } from "./line-heights";
+
+const insertBreak: Command = (state, dispatch) => {
+  if (!state.selection.$from.parent.inlineContent) return false;
+  dispatch?.(state.tr.replaceSelectionWith(schema.nodes.break!.create(), true).scrollIntoView());
+  return true;
+};
+
+const keys: Record<string, Command> = {
+  "Mod-z": undo,
+  "Mod-y": redo,
+  "Mod-Shift-z": redo,
+  "Mod-b": toggleMark(schema.marks.bold!),
+  "Mod-i": toggleMark(schema.marks.italic!),
+  "Mod-u": toggleMark(schema.marks.underline!),
+  Enter: chainCommands(createParagraphNear, splitBlockKeepMarks),
+  "Shift-Enter": insertBreak,
+  Tab: goToNextCell(1),
+  "Shift-Tab": goToNextCell(-1),
+};
+
+/** At least this many steps can be taken back. */
+const undoDepth = 400;
+
+/** The cursor in the first line of text, so that typing can begin at once. */
+function firstText(document: Node): Selection {
+  let found: number | null = null;
+  document.descendants((node, position) => {
+    if (found === null && node.type.name === "line") found = position + 1;
+    return found === null;
+  });
+  return found === null ? Selection.atStart(document) : TextSelection.create(document, found);
+}
+
+export function createState(document: Node): EditorState {
+  return EditorState.create({
+    doc: document,
+    selection: firstText(document),
+    plugins: [
+      history({ depth: undoDepth }),
+      keymap(keys),
+      keymap(baseKeymap),
+      tableEditing({ allowTableNodeSelection: true }),
+      lineHeights,
+    ],
+  });
+}

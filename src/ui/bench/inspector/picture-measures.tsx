@@ -1,0 +1,87 @@
+"use client";
+
+import { useState } from "react";
+import { toast } from "sonner";
+import type { PictureAttributes } from "@/core/signature";
+import { MeasureField } from "../../parts/measure-field";
+import { useBench } from "../bench-context";
+import type { Placed } from "../editor/selection";
+import { Section } from "./section";
+
+interface Props {
+  readonly part: Placed;
+  readonly onSet: (patch: Record<string, unknown>) => void;
+}
+
+/** Exact display size, and what is said while pictures are blocked. */
+export function PictureMeasures({ part, onSet }: Props) {
+  const { resizePicture } = useBench();
+  const [busy, setBusy] = useState(false);
+  const { source, width, height, alt, decorative } = part.node.attrs as PictureAttributes;
+
+  const resize = async (asked: { width: number } | { height: number }): Promise<void> => {
+    setBusy(true);
+    try {
+      await resizePicture(part.position, asked);
+    } catch (error) {
+      toast.error((error as Error).message);
+    }
+    setBusy(false);
+  };
+
+  return (
+    <>
+      <Section title="Display size">
+        <div className="flex gap-4">
+          <MeasureField
+            label="Width"
+            value={width}
+            least={1}
+            most={1200}
+            disabled={busy}
+            onChange={(value) => void resize({ width: value })}
+          />
+          <MeasureField
+            label="Height"
+            value={height}
+            least={1}
+            most={1200}
+            disabled={busy}
+            onChange={(value) => void resize({ height: value })}
+          />
+        </div>
+        <p aria-live="polite" className="mt-1 text-xs text-soft">
+          {busy
+            ? "Cutting…"
+            : source.startsWith("/h/")
+              ? `The file is cut to ${width * 2} × ${height * 2} px, so that it is sharp on every display.`
+              : "This picture is not hosted here, so it cannot be cut to size."}
+        </p>
+      </Section>
+      <Section title="Said while pictures are blocked">
+        <input
+          key={`${part.position} ${source}`}
+          aria-label="Alt text"
+          defaultValue={alt}
+          maxLength={300}
+          disabled={decorative}
+          placeholder={decorative ? "nothing" : "who or what it shows"}
+          onBlur={(event) => event.target.value !== alt && onSet({ alt: event.target.value })}
+          onKeyDown={(event) => event.key === "Enter" && event.currentTarget.blur()}
+          className="w-full border-b border-soft bg-transparent py-0.5 focus:border-pine"
+        />
+        <label className="mt-2 flex items-center gap-2">
+          <input
+            type="checkbox"
+            checked={decorative}
+            onChange={(event) =>
+              onSet({ decorative: event.target.checked, ...(event.target.checked ? { alt: "" } : {}) })
+            }
+            className="accent-pine"
+          />
+          Only decoration: say nothing
+        </label>
+      </Section>
+    </>
+  );
+}

@@ -1,0 +1,139 @@
+"use client";
+
+import { useState } from "react";
+import { setSettings, webSafeFont, webSafeFonts } from "@/core/signature";
+import { readLink } from "@/core/links";
+import { ColorField } from "../../parts/color-field";
+import { MeasureField } from "../../parts/measure-field";
+import { useBench } from "../bench-context";
+import { Section } from "./section";
+
+/** What every part takes from: the settings of the whole signature. */
+export function SignatureSettings() {
+  const { editor, settings, palette } = useBench();
+  const set = (patch: Record<string, unknown>): void =>
+    editor.apply(({ tr }) => setSettings(tr, patch) as typeof tr, { focus: false });
+  const font = webSafeFont(settings.font);
+
+  return (
+    <>
+      <Section title="Text of the whole signature">
+        <select
+          aria-label="Font of the signature"
+          value={settings.font}
+          onChange={(event) => set({ font: event.target.value })}
+          className="w-full rounded-sm border-b border-soft bg-paper py-1"
+          style={{ fontFamily: settings.font }}
+        >
+          {!font && <option value={settings.font}>{settings.font} (not web-safe)</option>}
+          {webSafeFonts.map(({ family }) => (
+            <option key={family} value={family} style={{ fontFamily: family }}>
+              {family}
+            </option>
+          ))}
+        </select>
+        <p className="mt-1 text-xs text-soft">
+          {font ? `On ${font.foundOn}.` : "Not on most machines: recipients will see Arial."}
+        </p>
+        <div className="mt-2 flex gap-4">
+          <MeasureField
+            label="Size"
+            value={settings.size}
+            least={6}
+            most={72}
+            step={0.5}
+            onChange={(size) => set({ size })}
+          />
+          <MeasureField
+            label="Line height"
+            unit="×"
+            value={settings.lineHeight}
+            least={1}
+            most={2}
+            step={0.05}
+            onChange={(lineHeight) => set({ lineHeight })}
+          />
+        </div>
+      </Section>
+      <Section title="Colours">
+        <div className="flex gap-4">
+          <ColorField
+            label="Text"
+            value={settings.textColor}
+            palette={palette}
+            onChange={(textColor) => textColor && set({ textColor })}
+          />
+          <ColorField
+            label="Links"
+            value={settings.linkColor}
+            palette={palette}
+            onChange={(linkColor) => linkColor && set({ linkColor })}
+          />
+        </div>
+        <label className="mt-2 flex items-center gap-2">
+          <input
+            type="checkbox"
+            checked={settings.linkUnderline}
+            onChange={(event) => set({ linkUnderline: event.target.checked })}
+            className="accent-pine"
+          />
+          Links are underlined
+        </label>
+      </Section>
+      <Section title="Widest it may be">
+        <MeasureField
+          label="Maximum width"
+          quiet
+          value={settings.maxWidth}
+          least={100}
+          most={1200}
+          className="w-24"
+          onChange={(maxWidth) => set({ maxWidth })}
+        />
+      </Section>
+      <Section title="Dates and addresses lead to">
+        <VisitLink value={settings.visitLink} onChange={(visitLink) => set({ visitLink })} />
+        <p className="mt-1 text-xs text-soft">
+          Phones link them by themselves, in their own blue. With a page here they keep your colour.
+        </p>
+      </Section>
+    </>
+  );
+}
+
+function VisitLink({ value, onChange }: { value: string | null; onChange: (value: string | null) => void }) {
+  const [draft, setDraft] = useState<string | null>(null);
+  const [problem, setProblem] = useState<string | null>(null);
+  const commit = (): void => {
+    if (draft === null) return;
+    if (draft.trim() === "") {
+      setDraft(null);
+      return onChange(null);
+    }
+    const reading = readLink(draft);
+    if (!reading.ok) return setProblem(reading.message);
+    setDraft(null);
+    onChange(reading.href);
+  };
+  return (
+    <>
+      <input
+        aria-label="Page that dates and addresses lead to"
+        value={draft ?? value ?? ""}
+        placeholder="nowhere"
+        onChange={(event) => {
+          setDraft(event.target.value);
+          setProblem(null);
+        }}
+        onBlur={commit}
+        onKeyDown={(event) => event.key === "Enter" && commit()}
+        className="w-full border-b border-soft bg-transparent py-0.5 focus:border-pine"
+      />
+      {problem && (
+        <p role="alert" className="text-xs text-rowan">
+          {problem}
+        </p>
+      )}
+    </>
+  );
+}

@@ -1,0 +1,61 @@
+"use client";
+
+import { useDeferredValue, useMemo } from "react";
+import { groupChanges, isSeen, received, standIns, type StandInId } from "@/core/clients";
+import { SignatureFrame } from "../parts/signature-frame";
+import { localPictures } from "../parts/local-pictures";
+import { formatCount } from "../parts/format";
+
+const shown: readonly StandInId[] = ["webmail-inline", "desktop-document"];
+
+/** The signature as the stand-ins show it, while it is built. */
+export function ProofStrip({ html, base }: { html: string; base: string }) {
+  const followed = useDeferredValue(html);
+  const proofs = useMemo(
+    () => shown.map((id) => ({ standIn: standIns[id], ...received(followed, id) })),
+    [followed],
+  );
+  return (
+    <section aria-label="Proofs" className="grid grid-cols-2 gap-6 border-t border-hairline px-5 py-2">
+      {proofs.map(({ standIn, html: drawn, changes }) => {
+        const seen = groupChanges(changes.filter(isSeen));
+        return (
+          <article key={standIn.id} data-stand-in={standIn.id} className="min-w-0">
+            <h2 className="flex justify-between gap-3 text-[13px]">
+              <span className="truncate">{standIn.name}</span>
+              <span
+                className={`whitespace-nowrap font-medium ${seen.length === 0 ? "text-lichen" : "text-clay"}`}
+              >
+                {seen.length === 0 ? "looks as built" : formatCount(seen.length, "change")}
+              </span>
+            </h2>
+            <div className="mt-1 flex gap-3">
+              <div className="shrink-0 border border-hairline bg-white">
+                <SignatureFrame
+                  html={localPictures(drawn, base)}
+                  label={`Proof: ${standIn.name}`}
+                  width={600}
+                  height={112}
+                  scale={0.6}
+                />
+              </div>
+              <ul
+                className="max-h-28 min-w-0 overflow-y-auto text-xs leading-4 text-soft"
+                tabIndex={0}
+                aria-label={`What ${standIn.name} changed`}
+              >
+                {seen.length === 0 && <li>It changes nothing that a reader sees.</li>}
+                {seen.map(({ sentence, places }) => (
+                  <li key={sentence} className="mb-1">
+                    {sentence} <span className="text-ink">{places.slice(0, 2).join("; ")}</span>
+                    {places.length > 2 && ` and ${places.length - 2} more`}
+                  </li>
+                ))}
+              </ul>
+            </div>
+          </article>
+        );
+      })}
+    </section>
+  );
+}

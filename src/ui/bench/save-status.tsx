@@ -1,0 +1,17 @@
+import type { SaveState } from "./use-autosave";
+
+/** Whether what is on the sheet is kept. */
+export function SaveStatus({ state }: { state: SaveState }) {
+  return (
+    <span
+      role="status"
+      className={`text-sm ${state.kind === "waiting" || state.kind === "refused" ? "text-rowan" : "text-soft"}`}
+    >
+      {state.kind === "saved" && `Saved · version ${state.revision}`}
+      {state.kind === "saving" && "Saving…"}
+      {state.kind === "waiting" && "Not saved yet: no answer. Kept here, trying again."}
+      {state.kind === "refused" && `Not saved: ${state.message}`}
+      {state.kind === "stale" && "Two versions"}
+    </span>
+  );
+}

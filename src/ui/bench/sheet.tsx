@@ -1,0 +1,58 @@
+"use client";
+
+import { useRef } from "react";
+import type { Settings } from "@/core/signature";
+import { ColumnRule } from "./column-rule";
+import { RowRule } from "./row-rule";
+
+interface Props {
+  readonly mount: (element: HTMLElement | null) => void;
+  readonly settings: Settings;
+  readonly stack: string;
+}
+
+/** The message as it will be sent, with the signature at true size between its two rules. */
+export function Sheet({ mount, settings, stack }: Props) {
+  const holder = useRef<HTMLDivElement>(null);
+  return (
+    <div className="min-h-0 flex-1 overflow-auto px-6 py-4">
+      <div className="sheet mx-auto min-h-full w-fit min-w-[640px] border border-hairline bg-white px-16 pb-8 pt-4">
+        <div
+          aria-hidden
+          className="mb-3 select-none text-[#b5bab8]"
+          style={{ fontFamily: stack, fontSize: 14, lineHeight: "20px" }}
+        >
+          <p>Dear Ifor,</p>
+          <p>
+            The second tray came up on Tuesday, eleven days early.
+            <br />I will bring the counts to the meeting.
+          </p>
+        </div>
+        <div className="flex" dir={settings.direction}>
+          <div>
+            <ColumnRule />
+            <div ref={holder} className="relative">
+              <RowRule sheet={holder} />
+              <div
+                ref={mount}
+                dir={settings.direction}
+                lang={settings.language || undefined}
+                className="signature-editor"
+                style={
+                  {
+                    fontFamily: stack,
+                    fontSize: `${settings.size}px`,
+                    lineHeight: `${Math.round(settings.size * settings.lineHeight)}px`,
+                    color: settings.textColor,
+                    "--link-color": settings.linkColor,
+                    "--link-decoration": settings.linkUnderline ? "underline" : "none",
+                  } as React.CSSProperties
+                }
+              />
+            </div>
+          </div>
+        </div>
+      </div>
+    </div>
+  );
+}

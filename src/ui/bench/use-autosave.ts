@@ -1,0 +1,123 @@
+"use client";
+
+/**
+ * Saves every change as it is made, over the revision that it was made from. Saves go one at a time; what the
+ * server has not confirmed stays in the browser's own storage as well.
+ */
+import { useCallback, useEffect, useRef, useState } from "react";
+import type { Node } from "prosemirror-model";
+import type { RequestError } from "../parts/request";
+import { request } from "../parts/request";
+import { dropDraft, keepDraft } from "./draft";
+
+export type SaveState =
+  | { readonly kind: "saved"; readonly revision: number }
+  | { readonly kind: "saving" }
+  | { readonly kind: "waiting" }
+  | { readonly kind: "refused"; readonly message: string }
+  | { readonly kind: "stale"; readonly refusedId: string; readonly saved: unknown };
+
+/** Changes closer together than this go in one save; ms. */
+const gatherFor = 150;
+const retryAfter = 1000;
+
+export interface Autosave {
+  readonly state: SaveState;
+  /** Goes on from a document that the server has, after a choice between two versions. */
+  readonly goOnFrom: (document: Node, revision: number) => void;
+}
+
+export function useAutosave(id: string, document: Node, initialRevision: number): Autosave {
+  const [state, setState] = useState<SaveState>({ kind: "saved", revision: initialRevision });
+  const revision = useRef(initialRevision);
+  const wanted = useRef(document);
+  const saved = useRef(document);
+  const sending = useRef<Node | null>(null);
+  /** Set while somebody has to choose between two versions; nothing is saved until then. */
+  const stale = useRef(false);
+  const timer = useRef<ReturnType<typeof setTimeout> | null>(null);
+
+  const save = useCallback(
+    async function saveNow(): Promise<void> {
+      if (sending.current || stale.current || wanted.current.eq(saved.current)) return;
+      const sent = wanted.current;
+      sending.current = sent;
+      setState({ kind: "saving" });
+      try {
+        const body = { document: sent.toJSON() as object, revision: revision.current };
+        const answer = await request<{ revision: number }>("PUT", `/api/signatures/${id}`, body);
+        revision.current = answer.revision;
+        saved.current = sent;
+        if (wanted.current.eq(sent)) {
+          dropDraft(id);
+          setState({ kind: "saved", revision: answer.revision });
+        } else timer.current = setTimeout(() => void saveNow(), 0);
+      } catch (error) {
+        const failed = error as RequestError;
+        if (failed.code === "stale-save") {
+          const { refusedId, saved: theirs } = failed.details as {
+            refusedId: string;
+            saved: { document: unknown };
+          };
+          stale.current = true;
+          setState({ kind: "stale", refusedId, saved: theirs.document });
+          return;
+        }
+        if (failed.status >= 400 && failed.status < 500)
+          setState({ kind: "refused", message: failed.message });
+        else {
+          setState({ kind: "waiting" });
+          timer.current = setTimeout(() => void saveNow(), retryAfter);
+        }
+      } finally {
+        sending.current = null;
+      }
+    },
+    [id],
+  );
+
+  useEffect(() => {
+    wanted.current = document;
+    if (document.eq(saved.current)) return;
+    keepDraft(id, {
+      revision: revision.current,
+      document: document.toJSON(),
+      sent: sending.current?.toJSON() ?? null,
+    });
+    if (timer.current) clearTimeout(timer.current);
+    timer.current = setTimeout(() => void save(), gatherFor);
+  }, [id, document, save]);
+
+  useEffect(() => {
+    const leave = (): void => {
+      // A save on its way already has this revision; the draft in the browser holds what came after it.
+      if (sending.current || stale.current || wanted.current.eq(saved.current)) return;
+      void fetch(`/api/signatures/${id}`, {
+        method: "PUT",
+        keepalive: true,
+        headers: { "content-type": "application/json" },
+        body: JSON.stringify({ document: wanted.current.toJSON(), revision: revision.current }),
+      }).catch(() => undefined);
+    };
+    window.addEventListener("pagehide", leave);
+    return () => {
+      window.removeEventListener("pagehide", leave);
+      if (timer.current) clearTimeout(timer.current);
+      void save();
+    };
+  }, [id, save]);
+
+  const goOnFrom = useCallback(
+    (settled: Node, settledRevision: number) => {
+      stale.current = false;
+      revision.current = settledRevision;
+      saved.current = settled;
+      wanted.current = settled;
+      dropDraft(id);
+      setState({ kind: "saved", revision: settledRevision });
+    },
+    [id],
+  );
+
+  return { state, goOnFrom };
+}

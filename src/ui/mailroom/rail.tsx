@@ -1,0 +1,58 @@
+"use client";
+
+import { Mailbox, PenLine, Settings2 } from "lucide-react";
+import Link from "next/link";
+import { usePathname } from "next/navigation";
+
+interface Props {
+  readonly personId: string;
+  readonly name: string;
+  readonly mail: string;
+}
+
+/** The stand-in webmail's rail: whose desk it is, and its three places. */
+export function Rail({ personId, name, mail }: Props) {
+  const path = usePathname();
+  const home = `/mailroom/${personId}`;
+  const places = [
+    {
+      href: home,
+      label: "Letters",
+      Icon: Mailbox,
+      here: path === home || path.startsWith(`${home}/letters`),
+    },
+    { href: `${home}/new`, label: "New letter", Icon: PenLine, here: path === `${home}/new` },
+    {
+      href: `${home}/preferences`,
+      label: "Preferences",
+      Icon: Settings2,
+      here: path === `${home}/preferences`,
+    },
+  ];
+  return (
+    <div className="flex w-56 shrink-0 flex-col bg-(--mm-rail) px-4 py-5 text-[#e9eff5]">
+      <p className="text-lg font-bold tracking-wide">Malthouse Mail</p>
+      <p className="mt-0.5 text-xs leading-4 text-[#b9c7d4]">
+        a stand-in webmail that keeps inline styles only
+      </p>
+      <p className="mt-6 font-medium">{name}</p>
+      <p className="break-all text-xs text-[#b9c7d4]">{mail}</p>
+      <nav aria-label="Malthouse Mail" className="mt-6 space-y-1">
+        {places.map(({ href, label, Icon, here }) => (
+          <Link
+            key={href}
+            href={href}
+            aria-current={here ? "page" : undefined}
+            className="flex items-center gap-2.5 rounded-full px-3 py-1.5 hover:bg-white/10 aria-[current=page]:bg-white aria-[current=page]:font-semibold aria-[current=page]:text-[#1c2733]"
+          >
+            <Icon size={16} aria-hidden />
+            {label}
+          </Link>
+        ))}
+      </nav>
+      <Link href="/mailroom" className="mt-auto text-sm text-[#b9c7d4] underline">
+        Back to Still Line
+      </Link>
+    </div>
+  );
+}

@@ -1,0 +1,118 @@
+"use client";
+
+import { Popover } from "radix-ui";
+import { useId, useState } from "react";
+import { HexColorPicker } from "react-colorful";
+
+interface Props {
+  readonly label: string;
+  /** Six hex digits, or null for none. */
+  readonly value: string | null;
+  readonly onChange: (value: string | null) => void;
+  /** Colours offered first: those of the signature. */
+  readonly palette: readonly string[];
+  /** Whether "none" can be chosen. */
+  readonly clearable?: boolean;
+  readonly quiet?: boolean;
+}
+
+const readHex = (typed: string): string | null => {
+  const found = /^#?([0-9a-f]{3}|[0-9a-f]{6})$/i.exec(typed.trim())?.[1];
+  if (!found) return null;
+  const six = found.length === 3 ? found.replace(/./g, "$&$&") : found;
+  return `#${six.toUpperCase()}`;
+};
+
+/** A colour: typed as hex, taken from the signature's own, or picked. */
+export function ColorField({ label, value, onChange, palette, clearable = false, quiet = false }: Props) {
+  const id = useId();
+  const [draft, setDraft] = useState<string | null>(null);
+  const [problem, setProblem] = useState(false);
+
+  const commit = (): void => {
+    if (draft === null) return;
+    const empty = draft.trim() === "" || draft.trim() === "none";
+    const hex = readHex(draft);
+    if (!hex && !(empty && clearable)) return setProblem(true);
+    setDraft(null);
+    setProblem(false);
+    if (hex !== value) onChange(hex);
+  };
+
+  return (
+    <div>
+      <label htmlFor={id} className={quiet ? "sr-only" : "block text-xs text-soft"}>
+        {label}
+      </label>
+      <span className="flex items-center gap-1.5">
+        <Popover.Root>
+          <Popover.Trigger
+            aria-label={`Pick ${label.toLowerCase()}`}
+            title={`Pick ${label.toLowerCase()}`}
+            className="h-4 w-4 shrink-0 rounded-[3px] border border-hairline"
+            style={{ background: value ?? "repeating-linear-gradient(45deg,#fff 0 3px,#d9d5c8 3px 6px)" }}
+          />
+          <Popover.Portal>
+            <Popover.Content
+              sideOffset={6}
+              collisionPadding={8}
+              className="z-20 rounded-sm border border-hairline bg-sheet p-3"
+              aria-label={label}
+            >
+              <HexColorPicker
+                color={value ?? "#ffffff"}
+                onChange={(color) => onChange(color.toUpperCase())}
+              />
+              <ul aria-label="Colours of the signature" className="mt-3 flex max-w-[200px] flex-wrap gap-1.5">
+                {palette.map((color) => (
+                  <li key={color}>
+                    <button
+                      type="button"
+                      aria-label={color}
+                      title={color}
+                      onClick={() => onChange(color)}
+                      className="block h-6 w-6 rounded-[3px] border border-hairline"
+                      style={{ background: color }}
+                    />
+                  </li>
+                ))}
+              </ul>
+              {clearable && (
+                <button
+                  type="button"
+                  onClick={() => onChange(null)}
+                  className="mt-2 text-sm text-pine underline"
+                >
+                  None
+                </button>
+              )}
+            </Popover.Content>
+          </Popover.Portal>
+        </Popover.Root>
+        <input
+          id={id}
+          autoComplete="off"
+          spellCheck={false}
+          value={draft ?? value ?? "none"}
+          aria-invalid={problem}
+          onChange={(event) => setDraft(event.target.value)}
+          onFocus={(event) => event.target.select()}
+          onBlur={commit}
+          onKeyDown={(event) => {
+            if (event.key === "Enter") commit();
+            if (event.key === "Escape") {
+              setDraft(null);
+              setProblem(false);
+            }
+          }}
+          className="w-[68px] border-b border-soft bg-transparent py-0.5 focus:border-pine"
+        />
+      </span>
+      {problem && (
+        <span role="alert" className="block text-xs text-rowan">
+          like #3F5B2E
+        </span>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,108 @@
+"use client";
+
+import { useEffect, useLayoutEffect, useRef, useState } from "react";
+
+interface Props {
+  /** What the frame draws: HTML for a body. Nothing in it can run. */
+  readonly html: string;
+  /** Says what is drawn, for those who do not see it. */
+  readonly label: string;
+  /** Width in which it is laid out, in px, before it is scaled. */
+  readonly width: number;
+  /** Height of the frame on the screen; left out, it takes what is drawn. */
+  readonly height?: number;
+  readonly scale?: number;
+  /** Draws it smaller where it would not fit the height. */
+  readonly fit?: boolean;
+  /** Whether its links can be followed, in a new window; a proof is only looked at. */
+  readonly followable?: boolean;
+  /** The canvas around what is drawn. */
+  readonly canvas?: string;
+}
+
+const policy =
+  "default-src 'none'; img-src 'self' http: https: data:; style-src 'self' 'unsafe-inline'; font-src 'self'";
+
+const documentAround = (html: string, canvas: string): string =>
+  `<!DOCTYPE html><html><head><meta charset="utf-8"><meta http-equiv="Content-Security-Policy" content="${policy}">` +
+  `<link rel="stylesheet" href="/fonts/web-safe.css"><style>html{background:${canvas}}html{overflow:hidden}body{margin:0;padding:8px;box-sizing:border-box;display:flow-root}</style>` +
+  `</head><body>${html}</body></html>`;
+
+/**
+ * A signature drawn in a sandboxed frame in which nothing can run. The frame is made once; what it shows is
+ * replaced from outside, so that it follows typing without loading anew.
+ */
+export function SignatureFrame({
+  html,
+  label,
+  width,
+  height,
+  scale: wanted = 1,
+  fit = false,
+  followable = false,
+  canvas = "#ffffff",
+}: Props) {
+  const frame = useRef<HTMLIFrameElement>(null);
+  const [initial] = useState(() => documentAround(html, canvas));
+  const [content, setContent] = useState({ width, height: height ? height / wanted : 120 });
+  const room = Math.min(width / content.width, height ? height / content.height : 1);
+  const scale = fit ? Math.min(wanted, room) : wanted;
+
+  useLayoutEffect(() => {
+    const body = frame.current?.contentDocument?.body;
+    if (body && frame.current!.contentDocument!.URL === "about:srcdoc") body.innerHTML = html;
+    const root = frame.current?.contentDocument?.documentElement;
+    if (root) root.style.background = canvas;
+  }, [html, canvas]);
+
+  useEffect(() => {
+    const element = frame.current!;
+    let observer: ResizeObserver | null = null;
+    const watch = (): void => {
+      const body = element.contentDocument?.body;
+      if (!body || element.contentDocument!.URL !== "about:srcdoc") return;
+      observer?.disconnect();
+      observer = new ResizeObserver(() =>
+        setContent({
+          width: Math.max(1, body.scrollWidth),
+          height: Math.max(1, Math.ceil(body.getBoundingClientRect().height)),
+        }),
+      );
+      observer.observe(body);
+    };
+    watch();
+    element.addEventListener("load", watch);
+    return () => {
+      element.removeEventListener("load", watch);
+      observer?.disconnect();
+    };
+  }, []);
+
+  const drawnHeight = height ?? content.height * scale;
+  return (
+    <div
+      role={followable ? undefined : "img"}
+      aria-label={followable ? undefined : label}
+      className="overflow-hidden"
+      style={{ height: drawnHeight, width: width * wanted, maxWidth: "100%" }}
+    >
+      <iframe
+        ref={frame}
+        title={label}
+        sandbox={
+          followable ? "allow-same-origin allow-popups allow-popups-to-escape-sandbox" : "allow-same-origin"
+        }
+        srcDoc={initial}
+        tabIndex={followable ? 0 : -1}
+        inert={!followable}
+        className={`block border-0 ${followable ? "" : "pointer-events-none"}`}
+        style={{
+          width: Math.max(width, fit ? content.width : 0),
+          height: Math.max(content.height, drawnHeight / scale),
+          transform: `scale(${scale})`,
+          transformOrigin: "0 0",
+        }}
+      />
+    </div>
+  );
+}

@@ -1,0 +1,109 @@
+"use client";
+
+import { Copy, Pencil, Trash2 } from "lucide-react";
+import Link from "next/link";
+import { useState } from "react";
+import { formatBytes, formatCount } from "../parts/format";
+import { IconButton } from "../parts/icon-button";
+import { localPictures } from "../parts/local-pictures";
+import { SignatureFrame } from "../parts/signature-frame";
+
+export interface ShelfSignature {
+  readonly id: string;
+  readonly name: string;
+  readonly personName: string | null;
+  readonly html: string;
+  readonly base: string;
+  /** Bytes of its pictures. */
+  readonly weight: number;
+  readonly findings: number;
+  /** Whether one of the findings will fail for a recipient. */
+  readonly breaks: boolean;
+}
+
+interface Props {
+  readonly signature: ShelfSignature;
+  readonly onRename: (name: string) => Promise<void>;
+  readonly onDuplicate: () => Promise<void>;
+  readonly onDelete: () => Promise<void>;
+}
+
+export function ShelfCard({ signature, onRename, onDuplicate, onDelete }: Props) {
+  const { id, name, personName, html, base, weight, findings, breaks } = signature;
+  const [renaming, setRenaming] = useState(false);
+  const tone = findings === 0 ? "text-lichen" : breaks ? "text-rowan" : "text-clay";
+  return (
+    <li className="border-t border-pine pt-2">
+      <div className="flex items-baseline gap-2.5">
+        {renaming ? (
+          <RenameField
+            name={name}
+            onDone={(wanted) => {
+              setRenaming(false);
+              if (wanted !== null) void onRename(wanted);
+            }}
+          />
+        ) : (
+          <h2 className="min-w-0 truncate font-serif text-xl">
+            <Link href={`/signatures/${id}`} className="rounded-sm hover:text-pine">
+              {name}
+            </Link>
+          </h2>
+        )}
+        <span className="min-w-0 truncate text-soft">
+          {personName ? `for ${personName}` : "for nobody yet"}
+        </span>
+        <span className="ml-auto whitespace-nowrap text-soft">
+          {html.length.toLocaleString("en")} characters · {formatBytes(weight)}
+        </span>
+        <span className={`whitespace-nowrap font-medium ${tone}`}>
+          {findings === 0 ? "ready" : formatCount(findings, "finding")}
+        </span>
+      </div>
+      <Link
+        href={`/signatures/${id}`}
+        aria-label={`Open ${name}`}
+        className="mt-2 block border border-hairline bg-white p-2 hover:border-pine"
+      >
+        <SignatureFrame
+          html={localPictures(html, base)}
+          label={`${name}, as it looks`}
+          width={560}
+          height={186}
+        />
+      </Link>
+      <div className="mt-1 flex gap-1 text-soft">
+        <IconButton label={`Rename ${name}`} onClick={() => setRenaming(true)}>
+          <Pencil size={15} aria-hidden />
+        </IconButton>
+        <IconButton label={`Duplicate ${name}`} onClick={() => void onDuplicate()}>
+          <Copy size={15} aria-hidden />
+        </IconButton>
+        <IconButton label={`Delete ${name}`} onClick={() => void onDelete()}>
+          <Trash2 size={15} aria-hidden />
+        </IconButton>
+      </div>
+    </li>
+  );
+}
+
+function RenameField({ name, onDone }: { name: string; onDone: (name: string | null) => void }) {
+  const [draft, setDraft] = useState(name);
+  const finish = (): void => onDone(draft.trim() && draft.trim() !== name ? draft.trim() : null);
+  return (
+    <input
+      autoFocus
+      aria-label="New name"
+      value={draft}
+      maxLength={80}
+      onChange={(event) => setDraft(event.target.value)}
+      onFocus={(event) => event.target.select()}
+      onBlur={finish}
+      onKeyDown={(event) => {
+        if (event.key === "Enter") finish();
+        if (event.key === "Escape") onDone(null);
+      }}
+      className="w-56 border-b border-pine bg-transparent font-serif text-xl"
+    />
+  );
+}

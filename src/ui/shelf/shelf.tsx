@@ -1,0 +1,91 @@
+"use client";
+
+import { Plus } from "lucide-react";
+import { useRouter } from "next/navigation";
+import { useState } from "react";
+import { toast } from "sonner";
+import { Button } from "../parts/button";
+import { formatCount } from "../parts/format";
+import { request } from "../parts/request";
+import { ShelfCard, type ShelfSignature } from "./shelf-card";
+
+interface Props {
+  readonly organisation: string;
+  readonly peopleCount: number;
+  readonly signatures: readonly ShelfSignature[];
+}
+
+export function Shelf({ organisation, peopleCount, signatures }: Props) {
+  const router = useRouter();
+  const [starting, setStarting] = useState(false);
+
+  const attempt = async (action: () => Promise<void>): Promise<void> => {
+    try {
+      await action();
+      router.refresh();
+    } catch (error) {
+      toast.error((error as Error).message);
+    }
+  };
+
+  const start = async (): Promise<void> => {
+    setStarting(true);
+    await attempt(async () => {
+      const { id } = await request<{ id: string }>("POST", "/api/signatures", { rows: 1, columns: 2 });
+      router.push(`/signatures/${id}`);
+    });
+    setStarting(false);
+  };
+
+  const remove = (signature: ShelfSignature): Promise<void> =>
+    attempt(async () => {
+      await request("DELETE", `/api/signatures/${signature.id}`);
+      toast(`“${signature.name}” is off the Shelf.`, {
+        duration: 10_000,
+        action: {
+          label: "Take it back",
+          onClick: () => void attempt(() => request("POST", `/api/signatures/${signature.id}/restore`)),
+        },
+      });
+    });
+
+  return (
+    <main className="mx-auto max-w-[1240px] px-5 pb-10">
+      <div className="flex flex-wrap items-end gap-x-4 gap-y-2 pb-5 pt-3">
+        <h1 className="font-serif text-[38px] leading-[44px] tracking-tight">{organisation || "Shelf"}</h1>
+        <p className="pb-1.5 text-soft">
+          {formatCount(peopleCount, "person", "people")} · {formatCount(signatures.length, "signature")}
+        </p>
+        <Button look="primary" className="mb-1 ml-auto" disabled={starting} onClick={() => void start()}>
+          <Plus size={16} aria-hidden />
+          Start a blank 1 × 2
+        </Button>
+      </div>
+      {signatures.length === 0 ? (
+        <div className="border-t border-pine py-16 text-center">
+          <p className="font-serif text-2xl">Nothing on the Shelf yet</p>
+          <p className="mb-4 mt-2 text-soft">
+            Start with a table of one row and two columns: a picture beside a few lines of text.
+          </p>
+          <Button look="primary" disabled={starting} onClick={() => void start()}>
+            Start a blank signature
+          </Button>
+        </div>
+      ) : (
+        <ul className="grid gap-x-9 gap-y-7 md:grid-cols-2">
+          {signatures.map((signature) => (
+            <ShelfCard
+              key={signature.id}
+              signature={signature}
+              onRename={(name) =>
+                attempt(() => request("PATCH", `/api/signatures/${signature.id}`, { name }))
+              }
+              onDuplicate={() => attempt(() => request("POST", `/api/signatures/${signature.id}/duplicate`))}
+              onDelete={() => remove(signature)}
+            />
+          ))}
+        </ul>
+      )}
+    </main>
+  );
+}

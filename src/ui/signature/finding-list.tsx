@@ -1,0 +1,32 @@
+import type { Finding } from "@/core/checks";
+
+const marks = {
+  break: { className: "bg-rowan rounded-none", word: "will break" },
+  attention: { className: "bg-clay rounded-t-full", word: "needs attention" },
+} as const;
+
+/** Findings with their place and reason; the shape of the mark tells the severity as well as its colour. */
+export function FindingList({ findings, empty }: { findings: readonly Finding[]; empty: string }) {
+  if (findings.length === 0)
+    return (
+      <p className="flex items-center gap-2 text-lichen">
+        <span aria-hidden className="h-2 w-2 rounded-full bg-lichen" />
+        {empty}
+      </p>
+    );
+  return (
+    <ul>
+      {findings.map((finding, index) => (
+        <li key={index} className="border-b border-hairline py-2 first:pt-0 last:border-0">
+          <p className="flex items-baseline gap-2">
+            <span aria-hidden className={`h-2 w-2 shrink-0 ${marks[finding.severity].className}`} />
+            <span className="text-xs text-soft">
+              {finding.at}, {marks[finding.severity].word}
+            </span>
+          </p>
+          <p className="pl-4 [overflow-wrap:anywhere]">{finding.message}</p>
+        </li>
+      ))}
+    </ul>
+  );
+}

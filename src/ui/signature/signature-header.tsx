@@ -1,0 +1,87 @@
+"use client";
+
+import { useRouter } from "next/navigation";
+import { useState, type ReactNode } from "react";
+import { toast } from "sonner";
+import type { Finding, Station } from "@/core/checks";
+import { request } from "../parts/request";
+import { Wordmark } from "../parts/site-header";
+import { TheLine } from "./the-line";
+
+export interface PersonChoice {
+  readonly id: string;
+  readonly name: string;
+}
+
+interface Props {
+  readonly signatureId: string;
+  readonly name: string;
+  readonly personId: string | null;
+  readonly people: readonly PersonChoice[];
+  readonly current: Station;
+  readonly findings: readonly Finding[];
+  /** What stands at the right: whether it is saved, undo and redo. */
+  readonly children?: ReactNode;
+}
+
+/** Name, person and the line, on every screen of a signature. */
+export function SignatureHeader({ signatureId, name, personId, people, current, findings, children }: Props) {
+  const router = useRouter();
+  const [draft, setDraft] = useState(name);
+
+  const describe = async (patch: { name?: string; personId?: string | null }): Promise<boolean> => {
+    try {
+      await request("PATCH", `/api/signatures/${signatureId}`, patch);
+      router.refresh();
+      return true;
+    } catch (error) {
+      toast.error((error as Error).message);
+      return false;
+    }
+  };
+
+  const rename = async (): Promise<void> => {
+    const wanted = draft.trim();
+    if (wanted === name) return setDraft(name);
+    if (!(await describe({ name: wanted }))) setDraft(name);
+  };
+
+  return (
+    <header className="border-b border-hairline">
+      <div className="flex h-11 items-center gap-3 px-5">
+        <Wordmark />
+        <span aria-hidden className="h-5 border-l border-hairline" />
+        <input
+          aria-label="Name of the signature"
+          value={draft}
+          maxLength={80}
+          size={Math.max(6, draft.length)}
+          onChange={(event) => setDraft(event.target.value)}
+          onBlur={() => void rename()}
+          onKeyDown={(event) => {
+            if (event.key === "Enter") event.currentTarget.blur();
+            if (event.key === "Escape") setDraft(name);
+          }}
+          className="rounded-sm border-b border-transparent bg-transparent px-1 font-serif text-lg hover:border-hairline focus:border-pine"
+        />
+        <label className="flex items-center gap-1.5 text-sm text-soft">
+          drawn for
+          <select
+            value={personId ?? ""}
+            onChange={(event) => void describe({ personId: event.target.value || null })}
+            className="max-w-52 rounded-sm border-b border-pine bg-paper py-0.5 text-ink"
+          >
+            <option value="">nobody in particular</option>
+            {people.map((person) => (
+              <option key={person.id} value={person.id}>
+                {person.name}
+              </option>
+            ))}
+          </select>
+        </label>
+        <div className="ml-auto flex items-center gap-2">{children}</div>
+      </div>
+      <TheLine signatureId={signatureId} current={current} findings={findings} />
+    </header>
+  );
+}
