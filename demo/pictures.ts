@@ -79,10 +79,8 @@ const icon = { width: 96, height: 96 };
 
 export const cutPlans: readonly CutPlan[] = [
   portrait("tamsin-okafor", 96),
-  portrait("siobhan-okeeffe", 80),
   portrait("layla-mansour", 88),
   whole("logo", "harrow-fen-logo.png", "harrow-fen-logo", logo, { height: 44 }),
-  whole("logo-75", "harrow-fen-logo.png", "harrow-fen-logo", logo, { height: 75 }),
   whole("logo-black", "harrow-fen-logo-black.png", "harrow-fen-logo-black", logo, { height: 44 }),
   whole(
     "banner",
@@ -91,7 +89,9 @@ export const cutPlans: readonly CutPlan[] = [
     { width: 1260, height: 240 },
     { width: 420 },
   ),
-  ...iconNames.map((name) => whole(`icon-${name}`, `icon-${name}.png`, name, icon, { height: 24 })),
+  ...iconNames
+    .filter((name) => name !== "sowcast")
+    .map((name) => whole(`icon-${name}`, `icon-${name}.png`, name, icon, { height: 24 })),
   whole("found-web", "found-web.png", "web", icon, { height: 30 }),
   whole("found-plotline", "found-plotline.png", "plotline", icon, { height: 22 }),
   whole("found-hedgepost", "found-hedgepost.png", "hedgepost", icon, { height: 26 }),

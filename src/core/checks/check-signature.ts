@@ -166,7 +166,7 @@ function checkWhole(document: Node, options: CheckOptions): Finding[] {
       severity: "break",
       station: "install",
       at: "signature",
-      message: `Pictures are at ${options.base}, which only this machine can reach.`,
+      message: `Pictures are at ${options.base}, which only this machine can reach: set the public address before you install.`,
     });
   if (options.weight !== undefined && options.weight > signatureBudget)
     found.push({

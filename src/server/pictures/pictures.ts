@@ -1,5 +1,5 @@
 /** Originals, kept untouched, and the cuts made from them. */
-import { and, desc, eq, inArray } from "drizzle-orm";
+import { and, asc, desc, eq, inArray } from "drizzle-orm";
 import {
   displaySize,
   firstDisplaySize,
@@ -53,7 +53,7 @@ export async function findOriginal(hash: string): Promise<Original> {
 
 /** All originals, newest first. */
 export const listOriginals = async (): Promise<readonly Original[]> =>
-  (await database()).select().from(originals).orderBy(desc(originals.createdAt), desc(originals.hash));
+  (await database()).select().from(originals).orderBy(desc(originals.createdAt), asc(originals.name));
 
 interface JoinedRow {
   cuts: typeof cuts.$inferSelect;

@@ -119,7 +119,7 @@ function Chooser({ onChoose }: Pick<Props, "onChoose">) {
               <img
                 src={`/api/pictures/${original.hash}/thumbnail`}
                 alt=""
-                className="checkered h-24 w-full object-contain"
+                className="checkered h-24 w-full object-scale-down"
                 loading="lazy"
               />
               <span className="mt-1 block truncate text-sm">{original.name}</span>

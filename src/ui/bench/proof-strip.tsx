@@ -35,8 +35,9 @@ export function ProofStrip({ html, base }: { html: string; base: string }) {
                   html={localPictures(drawn, base)}
                   label={`Proof: ${standIn.name}`}
                   width={600}
-                  height={112}
+                  height={116}
                   scale={0.6}
+                  fit
                 />
               </div>
               <ul

@@ -1,6 +1,6 @@
 "use client";
 
-import { useEffect, useRef, type RefObject } from "react";
+import { useState, type RefObject } from "react";
 import { received } from "@/core/clients";
 
 interface Props {
@@ -35,10 +35,8 @@ const asHtml = (text: string): string =>
 
 /** An editable box that takes a real paste and cleans it as this kind of webmail does. */
 export function RichBox({ label, box, initial, onChange, className = "" }: Props) {
-  const first = useRef(initial);
-  useEffect(() => {
-    box.current!.innerHTML = first.current;
-  }, [box]);
+  // Set once: from then on it is the writer who changes it.
+  const [first] = useState({ __html: initial });
   return (
     <div
       ref={box}
@@ -48,6 +46,7 @@ export function RichBox({ label, box, initial, onChange, className = "" }: Props
       tabIndex={0}
       contentEditable
       suppressContentEditableWarning
+      dangerouslySetInnerHTML={first}
       onInput={onChange}
       onPaste={(event) => {
         event.preventDefault();

@@ -8,20 +8,20 @@ function CutRow({ cut, base }: { cut: ListedCut; base: string }) {
   const address = base + cut.source;
   return (
     <tr className="border-t border-hairline">
-      <td className="w-16 py-1.5 pr-3">
+      <td className="py-1.5 pr-3">
         <img
           src={cut.source}
           width={cut.width}
           height={cut.height}
           alt=""
-          className="checkered h-10 w-14 object-contain"
+          className="checkered h-10 w-14 object-scale-down"
         />
       </td>
-      <td className="w-36 whitespace-nowrap pr-3">{formatSize(cut.width, cut.height)}</td>
-      <td className="w-24 whitespace-nowrap pr-3 text-soft">
+      <td className="whitespace-nowrap pr-3">{formatSize(cut.width, cut.height)}</td>
+      <td className="whitespace-nowrap pr-3 text-soft">
         {formatBytes(cut.bytes)} {typeNames[cut.type]}
       </td>
-      <td className="max-w-0 pr-2">
+      <td className="pr-3">
         <span className="flex items-center gap-1">
           <a
             href={cut.source}
@@ -34,7 +34,7 @@ function CutRow({ cut, base }: { cut: ListedCut; base: string }) {
           <CopyButton label={`Copy the address of ${cut.source.split("/").at(-1)}`} text={address} />
         </span>
       </td>
-      <td className="w-52 text-soft">{cut.usedIn.length === 0 ? "not used" : cut.usedIn.join(", ")}</td>
+      <td className="text-soft">{cut.usedIn.length === 0 ? "not used" : cut.usedIn.join(", ")}</td>
     </tr>
   );
 }
@@ -49,7 +49,7 @@ export function PictureList({ pictures, base }: { pictures: readonly ListedPictu
             src={`/api/pictures/${original.hash}/thumbnail`}
             alt=""
             loading="lazy"
-            className="checkered h-[105px] w-[140px] border border-hairline object-contain"
+            className={`h-[105px] w-[140px] border border-hairline object-scale-down ${original.transparent ? "checkered" : "bg-sheet"}`}
           />
           <div className="min-w-0">
             <p className="flex flex-wrap items-baseline gap-x-3">
@@ -65,8 +65,15 @@ export function PictureList({ pictures, base }: { pictures: readonly ListedPictu
             ) : (
               <table className="mt-1.5 w-full table-fixed text-sm">
                 <caption className="sr-only">Cuts of {original.name}</caption>
-                <thead className="sr-only">
-                  <tr>
+                <colgroup>
+                  <col className="w-18" />
+                  <col className="w-32" />
+                  <col className="w-28" />
+                  <col />
+                  <col className="w-44" />
+                </colgroup>
+                <thead>
+                  <tr className="text-left text-xs text-soft *:pb-1 *:font-normal">
                     <th>Cut</th>
                     <th>Display size</th>
                     <th>Weight</th>

@@ -73,7 +73,7 @@ export function CellMeasures() {
             value={map.columnWidths.slice(column, column + cell.colspan).reduce((sum, each) => sum + each, 0)}
             least={8}
             most={1200}
-            unit="px wide"
+            unit="px"
             disabled={!oneColumn}
             className="w-24"
             onChange={(width) =>

@@ -1,0 +1,65 @@
+/** A production server of the application for tests, on a folder of its own, that can be killed outright. */
+import { spawn, spawnSync, type ChildProcess } from "node:child_process";
+import { rm } from "node:fs/promises";
+import path from "node:path";
+
+/** The port of the server that most tests share. */
+export const serverPort = Number(process.env.STILL_LINE_E2E_PORT || 4391);
+
+const root = path.resolve(import.meta.dirname, "../..");
+const next = path.join(root, "node_modules/next/dist/bin/next");
+
+export interface TestServer {
+  readonly address: string;
+  /** Ends the process at once, as a crash would: SIGKILL. */
+  readonly kill: () => Promise<void>;
+}
+
+const environment = (data: string, port: number): NodeJS.ProcessEnv => ({
+  ...process.env,
+  NODE_ENV: "production",
+  NEXT_TELEMETRY_DISABLED: "1",
+  STILL_LINE_DATA: data,
+  STILL_LINE_PUBLIC_URL: "",
+  PORT: String(port),
+});
+
+/** Fills a folder anew with the demo. */
+export async function fillDemo(data: string, port: number): Promise<void> {
+  await rm(data, { recursive: true, force: true });
+  const { status, stderr } = spawnSync(process.execPath, ["--import", "tsx", "demo/seed.ts"], {
+    cwd: root,
+    env: environment(data, port),
+    encoding: "utf8",
+  });
+  if (status !== 0) throw new Error(`The demo could not be filled: ${stderr}`);
+}
+
+const ended = (child: ChildProcess): Promise<void> =>
+  new Promise((resolve) => (child.exitCode !== null || child.signalCode !== null ? resolve() : child.once("exit", () => resolve())));
+
+/** Starts `next start` on loopback; resolves once it answers. */
+export async function startServer(data: string, port: number): Promise<TestServer> {
+  const child = spawn(process.execPath, [next, "start", "-H", "127.0.0.1", "-p", String(port)], {
+    cwd: root,
+    env: environment(data, port),
+    stdio: ["ignore", "pipe", "pipe"],
+  });
+  let output = "";
+  await new Promise<void>((resolve, reject) => {
+    const read = (chunk: Buffer): void => {
+      output += chunk.toString();
+      if (/Ready in/.test(output)) resolve();
+    };
+    child.stdout.on("data", read);
+    child.stderr.on("data", read);
+    child.once("exit", (code) => reject(new Error(`The server ended with ${code}: ${output}`)));
+  });
+  return {
+    address: `http://127.0.0.1:${port}`,
+    kill: async () => {
+      child.kill("SIGKILL");
+      await ended(child);
+    },
+  };
+}
