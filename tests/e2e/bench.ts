@@ -2,7 +2,11 @@
 import { expect, type Locator, type Page } from "@playwright/test";
 
 export const cell = (page: Page, row: number, column: number): Locator =>
-  page.locator(".signature-editor .ProseMirror > table > tbody > tr").nth(row - 1).locator("> td").nth(column - 1);
+  page
+    .locator(".signature-editor .ProseMirror > table > tbody > tr")
+    .nth(row - 1)
+    .locator("> td")
+    .nth(column - 1);
 
 /** The body of a stand-in's proof on the strip. */
 export const proof = (page: Page, standIn: string) =>

@@ -36,7 +36,9 @@ export async function fillDemo(data: string, port: number): Promise<void> {
 }
 
 const ended = (child: ChildProcess): Promise<void> =>
-  new Promise((resolve) => (child.exitCode !== null || child.signalCode !== null ? resolve() : child.once("exit", () => resolve())));
+  new Promise((resolve) =>
+    child.exitCode !== null || child.signalCode !== null ? resolve() : child.once("exit", () => resolve()),
+  );
 
 /** Starts `next start` on loopback; resolves once it answers. */
 export async function startServer(data: string, port: number): Promise<TestServer> {

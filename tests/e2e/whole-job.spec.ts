@@ -37,7 +37,10 @@ test("the whole job by hand: build, picture, link, proof, copy, paste, write, se
   await page.getByRole("button", { name: "Link" }).click();
   await page.getByRole("textbox", { name: "Leads to" }).fill("https://https://harrowfen.example/visit");
   await page.getByRole("button", { name: "Set link" }).click();
-  await expect(proof(page, "desktop-document").locator("a")).toHaveAttribute("href", "https://harrowfen.example/visit");
+  await expect(proof(page, "desktop-document").locator("a")).toHaveAttribute(
+    "href",
+    "https://harrowfen.example/visit",
+  );
 
   // Upload a photo into the first cell and size it exactly.
   await cell(page, 1, 1).click();
@@ -54,7 +57,10 @@ test("the whole job by hand: build, picture, link, proof, copy, paste, write, se
 
   // A line between the cells, padding, and the column border dragged.
   await cell(page, 1, 1).locator("img").click();
-  await page.getByRole("navigation", { name: "What is selected" }).getByRole("button", { name: "cell 1" }).click();
+  await page
+    .getByRole("navigation", { name: "What is selected" })
+    .getByRole("button", { name: "cell 1" })
+    .click();
   await page.getByRole("radio", { name: "Line at the right" }).click();
   await setMeasure(page, "Width of the line at the right", "1.5");
   await setMeasure(page, "Padding right", "14");
@@ -79,7 +85,9 @@ test("the whole job by hand: build, picture, link, proof, copy, paste, write, se
   // Copy it as it looks.
   await page.getByRole("link", { name: /^Install/ }).click();
   await page.getByRole("button", { name: "Copy the signature" }).click();
-  const types = await page.evaluate(async () => (await navigator.clipboard.read()).map((item) => [...item.types].sort()));
+  const types = await page.evaluate(async () =>
+    (await navigator.clipboard.read()).map((item) => [...item.types].sort()),
+  );
   expect(types).toEqual([["text/html", "text/plain"]]);
 
   // A real paste into the stand-in's settings.
@@ -93,7 +101,9 @@ test("the whole job by hand: build, picture, link, proof, copy, paste, write, se
 
   // Write to a colleague.
   await page.getByRole("link", { name: "New letter" }).click();
-  await page.getByRole("combobox", { name: "For" }).selectOption({ label: "Ifor Pell (ifor@harrowfen.example)" });
+  await page
+    .getByRole("combobox", { name: "For" })
+    .selectOption({ label: "Ifor Pell (ifor@harrowfen.example)" });
   await page.getByRole("textbox", { name: "About" }).fill("The second tray");
   const letter = page.getByRole("textbox", { name: "The letter" });
   await letter.locator("div").first().click();
@@ -104,7 +114,10 @@ test("the whole job by hand: build, picture, link, proof, copy, paste, write, se
 
   // Open it as received.
   await page.getByRole("link", { name: "Sit at Ifor Pell's desk and open it" }).click();
-  await page.getByRole("link", { name: /The second tray/ }).first().click();
+  await page
+    .getByRole("link", { name: /The second tray/ })
+    .first()
+    .click();
   await expect(page.getByRole("heading", { name: "The second tray" })).toBeVisible();
   const arrived = page.locator("iframe").contentFrame().locator("body");
   await expect(arrived).toContainText("It came up on Tuesday.");

@@ -27,7 +27,9 @@ function wordsOf(text: string): Word[] {
     let start = found.index;
     let end = start + found[0].length;
     while (end > start && ",.;:!?)>]’”'\"".includes(text[end - 1]!)) end--;
-    while (start < end && "<[‘“'\"".includes(text[start]!)) start++;
+    // An opening bracket belongs to a phone number: (01632) 960100.
+    const opening = /^\(\+?\d/.test(text.slice(start, start + 3)) ? "<[‘“'\"" : "(<[‘“'\"";
+    while (start < end && opening.includes(text[start]!)) start++;
     if (end > start) words.push({ text: text.slice(start, end), start, end });
   }
   return words;

@@ -10,7 +10,7 @@ export type { PersonFieldAttributes } from "./kinds/person-field";
 export type { PictureAttributes } from "./kinds/picture";
 export { defaultSettings, type Settings } from "./kinds/signature";
 export type { BlockKind, InlineKind, MarkKind, NodeKind } from "./kind";
-export { placeOf } from "./place";
+export { placeOf, placeStep, wordsIn } from "./place";
 export { linksOf, type PlacedLink } from "./links-of";
 export { picturesOf, type PlacedPicture } from "./queries";
 export { markKinds, nodeKinds, schema } from "./schema";

@@ -2,22 +2,29 @@
 import type { Node } from "prosemirror-model";
 import { nodeKinds } from "./schema";
 
-/** One step down from a node to its child, with the child's number where there are several. */
-export const placeStep = (word: string, index: number, siblings: number): string =>
-  siblings > 1 || word === "row" || word === "cell" ? `${word} ${index + 1}` : word;
+/** Rows and cells are always counted; other parts only where their parent holds several of them. */
+const alwaysCounted = new Set(["row", "cell"]);
+
+/** One step down to a child, given the words of all its siblings: "row 2", "line 3", "picture". */
+export function placeStep(words: readonly string[], index: number): string {
+  const word = words[index]!;
+  const same = words.filter((other) => other === word).length;
+  if (same === 1 && !alwaysCounted.has(word)) return word;
+  return `${word} ${words.slice(0, index + 1).filter((other) => other === word).length}`;
+}
+
+/** The words of a node's children, in order. */
+export const wordsIn = (parent: Node): readonly string[] =>
+  parent.content.content.map((child) => nodeKinds.get(child.type.name)!.word);
 
 /** The place of a position in a document, from the outer table down; "signature" for the whole. */
 export function placeOf(document: Node, position: number): string {
   const resolved = document.resolve(position);
   const steps: string[] = [];
-  for (let depth = 1; depth <= resolved.depth; depth++) {
-    const node = resolved.node(depth);
-    const kind = nodeKinds.get(node.type.name)!;
-    if (depth === 1) continue;
-    steps.push(placeStep(kind.word, resolved.index(depth - 1), resolved.node(depth - 1).childCount));
-  }
+  for (let depth = 2; depth <= resolved.depth; depth++)
+    steps.push(placeStep(wordsIn(resolved.node(depth - 1)), resolved.index(depth - 1)));
   const after = resolved.nodeAfter;
-  if (after && !after.isText && after.type.name !== "table")
-    steps.push(placeStep(nodeKinds.get(after.type.name)!.word, resolved.index(), resolved.parent.childCount));
+  if (after && !after.isText && resolved.depth > 0)
+    steps.push(placeStep(wordsIn(resolved.parent), resolved.index()));
   return steps.join(", ") || "signature";
 }

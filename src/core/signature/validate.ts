@@ -4,7 +4,7 @@
  */
 import { Node } from "prosemirror-model";
 import type { Attribute } from "./kind";
-import { placeStep } from "./place";
+import { placeStep, wordsIn } from "./place";
 import { markKinds, nodeKinds, schema } from "./schema";
 import { tableMap, type TableProblem } from "./table-map";
 
@@ -113,10 +113,12 @@ class Reader {
     if (!Array.isArray(value.content))
       return this.complain("content-not-allowed", at, "content must be a list");
     const content = value.content as unknown[];
+    const kinds = content.map((child) => (isObject(child) ? nodeKinds.get(String(child.type)) : undefined));
+    const words = kinds.map((childKind) => childKind?.word ?? "node");
     content.forEach((child, index) => {
-      const childKind = isObject(child) ? nodeKinds.get(String(child.type)) : undefined;
+      const childKind = kinds[index];
       const outerTable = kind.name === "signature" && childKind?.name === "table";
-      const step = outerTable ? [] : [placeStep(childKind?.word ?? "node", index, content.length)];
+      const step = outerTable ? [] : [placeStep(words, index)];
       this.node(child, [...at, ...step], depth + 1, tables + (childKind?.name === "table" ? 1 : 0));
     });
   }
@@ -133,16 +135,15 @@ class Reader {
           `a ${kind.word} cannot hold ${marked.marks.map((mark) => mark.type.name).join(" and ")}`,
         );
       else {
-        const words = node.content.content.map((child) => nodeKinds.get(child.type.name)!.word);
-        const held = words.length ? words.join(", ") : "nothing";
+        const held = wordsIn(node).join(", ") || "nothing";
         this.complain("content-not-allowed", at, `a ${kind.word} cannot hold ${held}`);
       }
     }
     if (kind.name === "table") this.table(node, at);
+    const words = wordsIn(node);
     node.forEach((child, _offset, index) => {
-      const childKind = nodeKinds.get(child.type.name)!;
-      const outerTable = kind.name === "signature" && childKind.name === "table";
-      this.shape(child, outerTable ? at : [...at, placeStep(childKind.word, index, node.childCount)]);
+      const outerTable = kind.name === "signature" && child.type.name === "table";
+      this.shape(child, outerTable ? at : [...at, placeStep(words, index)]);
     });
   }
 

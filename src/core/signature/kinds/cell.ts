@@ -76,13 +76,13 @@ const styleForDrawing = (cell: CellAttributes): string =>
 const isEmpty = (cell: Node): boolean =>
   cell.childCount === 1 && cell.firstChild!.type.name === "line" && cell.firstChild!.childCount === 0;
 
+/** Line heights are at least these here; exact ones stand on the lines, since they would crop a picture. */
 function typeDeclarations(writing: Writing): Declarations {
   const { settings } = writing;
   return {
     "font-family": fontStack(settings.font),
     "font-size": settings.size,
     "line-height": Math.round(settings.size * settings.lineHeight),
-    "mso-line-height-rule": writing.documentEngine ? "exactly" : null,
     color: settings.textColor,
   };
 }

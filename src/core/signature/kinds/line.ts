@@ -39,12 +39,14 @@ export const lineKind: BlockKind = {
     const inline = writeInline(children(node), writing, readPieces);
     if (inline === null) return "";
     const inherited = lineHeightPx(settings.lineHeight, settings.size);
+    // A document engine cuts off a picture that is higher than its exact line.
+    const exact = writing.documentEngine && children(node).every(({ type }) => type.name !== "inlinePicture");
     return element(
       "div",
       { align: node.attrs.align as string | null },
       {
-        "line-height": height === inherited ? null : height,
-        "mso-line-height-rule": writing.documentEngine && height !== inherited ? "exactly" : null,
+        "line-height": height === inherited && !exact ? null : height,
+        "mso-line-height-rule": exact ? "exactly" : null,
       },
       inline,
     );

@@ -2,7 +2,7 @@
 import type { Node } from "prosemirror-model";
 import { NodeSelection, type EditorState } from "prosemirror-state";
 import { CellSelection } from "prosemirror-tables";
-import { nodeKinds } from "@/core/signature";
+import { placeStep, wordsIn } from "@/core/signature";
 
 export interface Placed {
   readonly position: number;
@@ -24,12 +24,7 @@ export interface BenchSelection {
   readonly part: Placed | null;
 }
 
-const counted = new Set(["row", "cell"]);
-
-function label(node: Node, index: number): string {
-  const { word } = nodeKinds.get(node.type.name)!;
-  return counted.has(node.type.name) ? `${word} ${index + 1}` : word;
-}
+const label = (parent: Node, index: number): string => placeStep(wordsIn(parent), index);
 
 export function describeSelection({ selection, doc }: EditorState): BenchSelection {
   const cells: Placed[] = [];
@@ -42,7 +37,7 @@ export function describeSelection({ selection, doc }: EditorState): BenchSelecti
     const node = at.node(depth);
     const position = at.before(depth);
     if (node.type.name === "line" && depth === at.depth && selection instanceof NodeSelection) continue;
-    path.push({ position, node, label: label(node, at.index(depth - 1)) });
+    path.push({ position, node, label: label(at.node(depth - 1), at.index(depth - 1)) });
     if (node.type.name === "table") table = { position, node };
     if (node.type.name === "cell" && cells.length === 0 && depth === cellDepth(selection))
       cells.push({ position, node });
@@ -53,7 +48,7 @@ export function describeSelection({ selection, doc }: EditorState): BenchSelecti
     selection.node.type.name !== "cell"
       ? { position: selection.from, node: selection.node }
       : null;
-  if (part) path.push({ ...part, label: label(part.node, at.index()) });
+  if (part) path.push({ ...part, label: label(at.parent, at.index()) });
   return { path, table, cells, part };
 }
 
