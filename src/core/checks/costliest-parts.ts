@@ -27,11 +27,12 @@ export function costliestParts(
     );
     return compile(alone, { destination: "webmail-paste", ...options }).length;
   };
-  const empty = length(schema.nodes.line!.create());
+  // A picture that is not chosen yet writes nothing, so this is the cell around a part and no more.
+  const around = length(schema.nodes.picture!.create({ source: "", width: 1, height: 1 }));
   const costs: PartCost[] = [];
   document.firstChild!.descendants((node, offset) => {
     if (node.type.name === "row" || node.type.name === "cell") return true;
-    costs.push({ at: placeOf(document, offset + 1), characters: Math.max(0, length(node) - empty) });
+    costs.push({ at: placeOf(document, offset + 1), characters: Math.max(0, length(node) - around) });
     return false;
   });
   return costs.sort((one, other) => other.characters - one.characters);

@@ -45,7 +45,7 @@ async function smallestPng(picture: Buffer, raw: CreateRaw): Promise<Buffer> {
   const encode = (palette: boolean): Promise<Buffer> =>
     sharp(picture, { raw })
       .png(palette ? { palette: true, quality: 95, effort: 7 } : { compressionLevel: 9 })
-      .withMetadata({ density: 96 })
+      .withDensity(96)
       .toBuffer();
   const [palette, full] = await Promise.all([encode(true), encode(false)]);
   return palette.length < full.length ? palette : full;
@@ -73,7 +73,7 @@ export async function renderCut(
     const bytes = await resized
       .flatten({ background: "#ffffff" })
       .jpeg({ quality: 84, mozjpeg: true })
-      .withMetadata({ density: 96 })
+      .withDensity(96)
       .toBuffer();
     return { bytes, type: "jpeg", hash: contentHash(bytes) };
   }

@@ -1,0 +1,109 @@
+import { execFile } from "node:child_process";
+import { mkdtemp, writeFile } from "node:fs/promises";
+import os from "node:os";
+import path from "node:path";
+import { beforeAll, describe, expect, it } from "vitest";
+import { run } from "./commands";
+import { BadInput, WrongUsage } from "./usage";
+
+let folder: string;
+const file = (name: string): string => path.join(folder, name);
+
+beforeAll(async () => {
+  folder = await mkdtemp(path.join(os.tmpdir(), "still-line-"));
+  await writeFile(file("broken.json"), '{"type": "signature", ');
+  await writeFile(file("empty.json"), "{}");
+  await writeFile(file("bytes.html"), Buffer.from([0xff, 0xfe, 0x00]));
+  await writeFile(file("faulty.json"), JSON.stringify({ type: "signature", content: [{ type: "table", content: [{ type: "row", content: [{ type: "cell", content: [{ type: "spacer", attrs: { height: 0 } }] }] }] }] }));
+  await writeFile(file("mail.html"), '<p class="a">x</p><a href="https://a.example">y</a>');
+  await writeFile(file("nobody.json"), '{"shoe": "7"}');
+});
+
+/** The command as another program runs it. */
+const command = (...args: string[]): Promise<{ code: number; out: string; error: string }> =>
+  new Promise((resolve) => {
+    execFile(process.execPath, ["--import", "tsx", "src/cli/index.ts", ...args], (error, out, stderr) =>
+      resolve({ code: error ? Number(error.code) : 0, out, error: stderr }),
+    );
+  });
+
+describe("compile", () => {
+  it("prints HTML with pictures under the base", async () => {
+    const html = await run(["compile", "demo/signatures/full.json", "--for", "webmail-paste", "--person", "demo/people/tamsin-okafor.json", "--base", "https://p.example"]);
+    expect(html).toMatch(/^<table role="presentation"/);
+    expect(html).toContain('src="https://p.example/h/');
+    expect(html).toContain("Tamsin Okafor");
+  });
+
+  it("prints plain text", async () => {
+    expect(await run(["compile", "demo/signatures/short.json", "--for", "plain-text"])).toBe("Harrow Fen Seed Library\n+44 1632 960100\n");
+  });
+});
+
+describe("receive", () => {
+  it("prints what the client shows, and as JSON what it changed", async () => {
+    expect(await run(["receive", file("mail.html"), "--client", "webmail-inline"])).toBe(
+      '<p>x</p><a href="https://a.example" target="_blank" rel="noopener noreferrer">y</a>',
+    );
+    const answer = JSON.parse(await run(["receive", file("mail.html"), "--client", "desktop-document", "--mode", "dark", "--reply", "--json"])) as {
+      html: string;
+      changes: { code: string }[];
+    };
+    expect(answer.html).toContain("<blockquote");
+    expect(answer.changes.map(({ code }) => code)).toEqual(["paragraph-margin", "link-recoloured", "colors-mirrored"]);
+  });
+});
+
+describe("check", () => {
+  it("prints findings as JSON", async () => {
+    const findings = JSON.parse(await run(["check", "demo/signatures/full.json", "--base", "https://p.example"])) as unknown[];
+    expect(findings).toEqual([]);
+  });
+});
+
+describe("what is wrong is said in one line", () => {
+  it.each([
+    [["compile", "missing.json", "--for", "message"], "missing.json: there is no such file"],
+    [["compile", "demo", "--for", "message"], "demo: is a folder"],
+    [["receive", "$bytes.html", "--client", "webmail-inline"], "$bytes.html: is not UTF-8 text"],
+    [["compile", "$empty.json", "--for", "message"], '$empty.json: signature: a signature document is an object whose type is "signature"'],
+    [["compile", "$faulty.json", "--for", "message"], "$faulty.json: row 1, cell 1, spacer: height must be a number from 1 to 400 in steps of 1, not 0"],
+    [["compile", "demo/signatures/full.json", "--for", "message", "--person", "$nobody.json"], '$nobody.json: person: there is no field "shoe"'],
+    [["compile", "demo/signatures/full.json", "--for", "message", "--base", "ftp://x"], '--base: The public address of pictures must begin with http:// or https://, not "ftp://x"'],
+  ])("bad input: %j", async (args, message) => {
+    const filled = args.map((arg) => arg.replace("$", `${folder}/`));
+    const error = await run(filled).catch((reason: unknown) => reason);
+    expect(error).toBeInstanceOf(BadInput);
+    expect((error as Error).message).toBe(message.replace("$", `${folder}/`));
+  });
+
+  it.each([
+    [["paint"], 'there is no command "paint"'],
+    [["compile", "--for", "message"], "compile takes one file, not 0"],
+    [["compile", "a.json"], "--for is missing: one of webmail-paste, document-file, browser-archive, html-file, message, plain-text"],
+    [["receive", "a.html", "--client", "pager"], '--client must be one of webmail-inline, desktop-document, not "pager"'],
+    [["receive", "a.html", "--client", "webmail-inline", "--mode", "dusk"], '--mode must be one of light, dark, not "dusk"'],
+  ])("wrong usage: %j", async (args, message) => {
+    const error = await run(args).catch((reason: unknown) => reason);
+    expect(error).toBeInstanceOf(WrongUsage);
+    expect((error as Error).message).toBe(message);
+  });
+});
+
+describe("exit codes", () => {
+  it("0 when done, 1 for bad input, 2 for wrong usage, each error on one line of standard error", async () => {
+    const [done, bad, wrong, none] = await Promise.all([
+      command("compile", "demo/signatures/short.json", "--for", "plain-text"),
+      command("compile", file("broken.json"), "--for", "message"),
+      command("compile", "demo/signatures/short.json", "--far", "message"),
+      command(),
+    ]);
+    expect(done).toEqual({ code: 0, out: "Harrow Fen Seed Library\n+44 1632 960100\n", error: "" });
+    expect(bad.code).toBe(1);
+    expect(bad.out).toBe("");
+    expect(bad.error).toMatch(/^.*broken\.json: is not JSON: .*\n$/);
+    expect(wrong.code).toBe(2);
+    expect(wrong.error).toMatch(/^Unknown option '--far'.*\n$/);
+    expect(none.code).toBe(2);
+  }, 30_000);
+});

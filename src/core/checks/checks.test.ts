@@ -1,0 +1,80 @@
+import { readFileSync } from "node:fs";
+import { describe, expect, it } from "vitest";
+import { blankSignature, parseSignature, schema } from "../signature";
+import { checkSignature, costliestParts, isPrivateHost } from "./index";
+
+const demo = (file: string) => parseSignature(JSON.parse(readFileSync(`demo/signatures/${file}`, "utf8")));
+const options = { person: null, base: "https://pictures.harrowfen.example" };
+
+describe("the demo's faulty signature", () => {
+  it("has each of its faults found, with its place", () => {
+    const found = checkSignature(demo("from-last-year.json"), options).map(({ code, at, severity }) => `${severity} ${code} at ${at}`);
+    expect(found).toEqual([
+      "attention font-not-web-safe at signature",
+      "attention table-too-wide at signature",
+      "attention picture-without-alt at row 1, cell 1, picture 1",
+      "break picture-not-hosted at row 1, cell 1, picture 2",
+      "break link-doubled at row 1, cell 2, line 4",
+      "break link-unreachable at row 1, cell 2, line 5",
+      "attention icons-of-different-sizes at row 1, cell 2, line 6",
+      "attention picture-without-alt at row 1, cell 2, line 6, picture 1",
+      "break link-doubled at row 1, cell 2, line 6, picture 3",
+    ]);
+  });
+});
+
+describe("the demo's other signatures", () => {
+  it.each(["full.json", "short.json", "press-desk.json", "right-to-left.json"])("%s has no finding at a public address", (file) => {
+    expect(checkSignature(demo(file), options)).toEqual([]);
+  });
+
+  it("with hosted pictures are told when the address is not public; without pictures it does not matter", () => {
+    const here = { ...options, base: "http://127.0.0.1:4310" };
+    expect(checkSignature(demo("full.json"), here).map(({ code }) => code)).toEqual(["address-not-public"]);
+    expect(checkSignature(demo("short.json"), here)).toEqual([]);
+  });
+
+  it("are told when their pictures weigh too much", () => {
+    expect(checkSignature(demo("full.json"), { ...options, weight: 205 * 1024 })).toMatchObject([
+      { code: "pictures-too-heavy", message: "Its pictures weigh 205 KB, and 200 KB is the most they should." },
+    ]);
+    expect(checkSignature(demo("full.json"), { ...options, weight: 200 * 1024 })).toEqual([]);
+  });
+});
+
+describe("a signature over 10,000 characters", () => {
+  const { table, row, cell, line, signature } = schema.nodes;
+  const long = signature!.create(
+    null,
+    table!.create(
+      null,
+      row!.create(null, cell!.create({ colwidth: [400] }, [line!.create(null, schema.text("short")), line!.create(null, schema.text("x".repeat(10_000)))])),
+    ),
+  );
+
+  it("is a finding that says which parts cost most", () => {
+    const [finding] = checkSignature(long, options);
+    expect(finding).toMatchObject({ code: "signature-too-long", severity: "break", station: "install" });
+    expect(finding!.message).toMatch(/^It has 10,\d{3} characters, and common webmail takes 10,000\. Most are in row 1, cell 1, line 2 \(10,011\); /);
+  });
+
+  it("has its parts weighed, costliest first", () => {
+    const costs = costliestParts(long, options);
+    expect(costs.map(({ at }) => at)).toEqual(["row 1, cell 1, line 2", "row 1, cell 1, line 1"]);
+    expect(costs[1]!.characters).toBeLessThan(120);
+  });
+});
+
+it("a blank signature is told that there is nothing in it yet", () => {
+  expect(checkSignature(blankSignature(1, 2), options).map(({ code }) => code)).toEqual(["signature-empty"]);
+});
+
+describe("hosts that recipients cannot reach", () => {
+  it.each(["http://127.0.0.1:4310", "http://localhost", "http://10.0.0.4", "http://172.20.1.1", "http://192.168.1.9", "http://[::1]:80", "http://printer.local", "http://intranet", "nonsense"])(
+    "%s",
+    (address) => expect(isPrivateHost(address)).toBe(true),
+  );
+  it.each(["https://harrowfen.example", "http://172.32.0.1", "http://8.8.8.8", "http://[2001:db8::1]"])("but not %s", (address) =>
+    expect(isPrivateHost(address)).toBe(false),
+  );
+});
