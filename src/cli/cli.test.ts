@@ -14,7 +14,20 @@ beforeAll(async () => {
   await writeFile(file("broken.json"), '{"type": "signature", ');
   await writeFile(file("empty.json"), "{}");
   await writeFile(file("bytes.html"), Buffer.from([0xff, 0xfe, 0x00]));
-  await writeFile(file("faulty.json"), JSON.stringify({ type: "signature", content: [{ type: "table", content: [{ type: "row", content: [{ type: "cell", content: [{ type: "spacer", attrs: { height: 0 } }] }] }] }] }));
+  await writeFile(
+    file("faulty.json"),
+    JSON.stringify({
+      type: "signature",
+      content: [
+        {
+          type: "table",
+          content: [
+            { type: "row", content: [{ type: "cell", content: [{ type: "spacer", attrs: { height: 0 } }] }] },
+          ],
+        },
+      ],
+    }),
+  );
   await writeFile(file("mail.html"), '<p class="a">x</p><a href="https://a.example">y</a>');
   await writeFile(file("nobody.json"), '{"shoe": "7"}');
 });
@@ -29,14 +42,25 @@ const command = (...args: string[]): Promise<{ code: number; out: string; error:
 
 describe("compile", () => {
   it("prints HTML with pictures under the base", async () => {
-    const html = await run(["compile", "demo/signatures/full.json", "--for", "webmail-paste", "--person", "demo/people/tamsin-okafor.json", "--base", "https://p.example"]);
+    const html = await run([
+      "compile",
+      "demo/signatures/full.json",
+      "--for",
+      "webmail-paste",
+      "--person",
+      "demo/people/tamsin-okafor.json",
+      "--base",
+      "https://p.example",
+    ]);
     expect(html).toMatch(/^<table role="presentation"/);
     expect(html).toContain('src="https://p.example/h/');
     expect(html).toContain("Tamsin Okafor");
   });
 
   it("prints plain text", async () => {
-    expect(await run(["compile", "demo/signatures/short.json", "--for", "plain-text"])).toBe("Harrow Fen Seed Library\n+44 1632 960100\n");
+    expect(await run(["compile", "demo/signatures/short.json", "--for", "plain-text"])).toBe(
+      "Harrow Fen Seed Library\n+44 1632 960100\n",
+    );
   });
 });
 
@@ -45,18 +69,35 @@ describe("receive", () => {
     expect(await run(["receive", file("mail.html"), "--client", "webmail-inline"])).toBe(
       '<p>x</p><a href="https://a.example" target="_blank" rel="noopener noreferrer">y</a>',
     );
-    const answer = JSON.parse(await run(["receive", file("mail.html"), "--client", "desktop-document", "--mode", "dark", "--reply", "--json"])) as {
+    const answer = JSON.parse(
+      await run([
+        "receive",
+        file("mail.html"),
+        "--client",
+        "desktop-document",
+        "--mode",
+        "dark",
+        "--reply",
+        "--json",
+      ]),
+    ) as {
       html: string;
       changes: { code: string }[];
     };
     expect(answer.html).toContain("<blockquote");
-    expect(answer.changes.map(({ code }) => code)).toEqual(["paragraph-margin", "link-recoloured", "colors-mirrored"]);
+    expect(answer.changes.map(({ code }) => code)).toEqual([
+      "paragraph-margin",
+      "link-recoloured",
+      "colors-mirrored",
+    ]);
   });
 });
 
 describe("check", () => {
   it("prints findings as JSON", async () => {
-    const findings = JSON.parse(await run(["check", "demo/signatures/full.json", "--base", "https://p.example"])) as unknown[];
+    const findings = JSON.parse(
+      await run(["check", "demo/signatures/full.json", "--base", "https://p.example"]),
+    ) as unknown[];
     expect(findings).toEqual([]);
   });
 });
@@ -66,10 +107,22 @@ describe("what is wrong is said in one line", () => {
     [["compile", "missing.json", "--for", "message"], "missing.json: there is no such file"],
     [["compile", "demo", "--for", "message"], "demo: is a folder"],
     [["receive", "$bytes.html", "--client", "webmail-inline"], "$bytes.html: is not UTF-8 text"],
-    [["compile", "$empty.json", "--for", "message"], '$empty.json: signature: a signature document is an object whose type is "signature"'],
-    [["compile", "$faulty.json", "--for", "message"], "$faulty.json: row 1, cell 1, spacer: height must be a number from 1 to 400 in steps of 1, not 0"],
-    [["compile", "demo/signatures/full.json", "--for", "message", "--person", "$nobody.json"], '$nobody.json: person: there is no field "shoe"'],
-    [["compile", "demo/signatures/full.json", "--for", "message", "--base", "ftp://x"], '--base: The public address of pictures must begin with http:// or https://, not "ftp://x"'],
+    [
+      ["compile", "$empty.json", "--for", "message"],
+      '$empty.json: signature: a signature document is an object whose type is "signature"',
+    ],
+    [
+      ["compile", "$faulty.json", "--for", "message"],
+      "$faulty.json: row 1, cell 1, spacer: height must be a number from 1 to 400 in steps of 1, not 0",
+    ],
+    [
+      ["compile", "demo/signatures/full.json", "--for", "message", "--person", "$nobody.json"],
+      '$nobody.json: person: there is no field "shoe"',
+    ],
+    [
+      ["compile", "demo/signatures/full.json", "--for", "message", "--base", "ftp://x"],
+      '--base: The public address of pictures must begin with http:// or https://, not "ftp://x"',
+    ],
   ])("bad input: %j", async (args, message) => {
     const filled = args.map((arg) => arg.replace("$", `${folder}/`));
     const error = await run(filled).catch((reason: unknown) => reason);
@@ -80,9 +133,18 @@ describe("what is wrong is said in one line", () => {
   it.each([
     [["paint"], 'there is no command "paint"'],
     [["compile", "--for", "message"], "compile takes one file, not 0"],
-    [["compile", "a.json"], "--for is missing: one of webmail-paste, document-file, browser-archive, html-file, message, plain-text"],
-    [["receive", "a.html", "--client", "pager"], '--client must be one of webmail-inline, desktop-document, not "pager"'],
-    [["receive", "a.html", "--client", "webmail-inline", "--mode", "dusk"], '--mode must be one of light, dark, not "dusk"'],
+    [
+      ["compile", "a.json"],
+      "--for is missing: one of webmail-paste, document-file, browser-archive, html-file, message, plain-text",
+    ],
+    [
+      ["receive", "a.html", "--client", "pager"],
+      '--client must be one of webmail-inline, desktop-document, not "pager"',
+    ],
+    [
+      ["receive", "a.html", "--client", "webmail-inline", "--mode", "dusk"],
+      '--mode must be one of light, dark, not "dusk"',
+    ],
   ])("wrong usage: %j", async (args, message) => {
     const error = await run(args).catch((reason: unknown) => reason);
     expect(error).toBeInstanceOf(WrongUsage);

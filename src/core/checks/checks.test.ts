@@ -8,7 +8,9 @@ const options = { person: null, base: "https://pictures.harrowfen.example" };
 
 describe("the demo's faulty signature", () => {
   it("has each of its faults found, with its place", () => {
-    const found = checkSignature(demo("from-last-year.json"), options).map(({ code, at, severity }) => `${severity} ${code} at ${at}`);
+    const found = checkSignature(demo("from-last-year.json"), options).map(
+      ({ code, at, severity }) => `${severity} ${code} at ${at}`,
+    );
     expect(found).toEqual([
       "attention font-not-web-safe at signature",
       "attention table-too-wide at signature",
@@ -24,9 +26,12 @@ describe("the demo's faulty signature", () => {
 });
 
 describe("the demo's other signatures", () => {
-  it.each(["full.json", "short.json", "press-desk.json", "right-to-left.json"])("%s has no finding at a public address", (file) => {
-    expect(checkSignature(demo(file), options)).toEqual([]);
-  });
+  it.each(["full.json", "short.json", "press-desk.json", "right-to-left.json"])(
+    "%s has no finding at a public address",
+    (file) => {
+      expect(checkSignature(demo(file), options)).toEqual([]);
+    },
+  );
 
   it("with hosted pictures are told when the address is not public; without pictures it does not matter", () => {
     const here = { ...options, base: "http://127.0.0.1:4310" };
@@ -36,7 +41,10 @@ describe("the demo's other signatures", () => {
 
   it("are told when their pictures weigh too much", () => {
     expect(checkSignature(demo("full.json"), { ...options, weight: 205 * 1024 })).toMatchObject([
-      { code: "pictures-too-heavy", message: "Its pictures weigh 205 KB, and 200 KB is the most they should." },
+      {
+        code: "pictures-too-heavy",
+        message: "Its pictures weigh 205 KB, and 200 KB is the most they should.",
+      },
     ]);
     expect(checkSignature(demo("full.json"), { ...options, weight: 200 * 1024 })).toEqual([]);
   });
@@ -48,14 +56,22 @@ describe("a signature over 10,000 characters", () => {
     null,
     table!.create(
       null,
-      row!.create(null, cell!.create({ colwidth: [400] }, [line!.create(null, schema.text("short")), line!.create(null, schema.text("x".repeat(10_000)))])),
+      row!.create(
+        null,
+        cell!.create({ colwidth: [400] }, [
+          line!.create(null, schema.text("short")),
+          line!.create(null, schema.text("x".repeat(10_000))),
+        ]),
+      ),
     ),
   );
 
   it("is a finding that says which parts cost most", () => {
     const [finding] = checkSignature(long, options);
     expect(finding).toMatchObject({ code: "signature-too-long", severity: "break", station: "install" });
-    expect(finding!.message).toMatch(/^It has 10,\d{3} characters, and common webmail takes 10,000\. Most are in row 1, cell 1, line 2 \(10,011\); /);
+    expect(finding!.message).toMatch(
+      /^It has 10,\d{3} characters, and common webmail takes 10,000\. Most are in row 1, cell 1, line 2 \(10,011\); /,
+    );
   });
 
   it("has its parts weighed, costliest first", () => {
@@ -70,11 +86,19 @@ it("a blank signature is told that there is nothing in it yet", () => {
 });
 
 describe("hosts that recipients cannot reach", () => {
-  it.each(["http://127.0.0.1:4310", "http://localhost", "http://10.0.0.4", "http://172.20.1.1", "http://192.168.1.9", "http://[::1]:80", "http://printer.local", "http://intranet", "nonsense"])(
-    "%s",
-    (address) => expect(isPrivateHost(address)).toBe(true),
-  );
-  it.each(["https://harrowfen.example", "http://172.32.0.1", "http://8.8.8.8", "http://[2001:db8::1]"])("but not %s", (address) =>
-    expect(isPrivateHost(address)).toBe(false),
+  it.each([
+    "http://127.0.0.1:4310",
+    "http://localhost",
+    "http://10.0.0.4",
+    "http://172.20.1.1",
+    "http://192.168.1.9",
+    "http://[::1]:80",
+    "http://printer.local",
+    "http://intranet",
+    "nonsense",
+  ])("%s", (address) => expect(isPrivateHost(address)).toBe(true));
+  it.each(["https://harrowfen.example", "http://172.32.0.1", "http://8.8.8.8", "http://[2001:db8::1]"])(
+    "but not %s",
+    (address) => expect(isPrivateHost(address)).toBe(false),
   );
 });

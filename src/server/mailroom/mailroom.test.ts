@@ -44,7 +44,9 @@ async function speak(...lines: string[]): Promise<string[]> {
 describe("the stand-in's settings", () => {
   it("keep what was pasted as this kind of webmail cleans it", async () => {
     expect(await keptSignature("ada")).toBe("");
-    expect(await keepSignature("ada", '<script>x</script><p class="a" style="color:#333333">Ada</p>')).toBe('<p style="color:#333333">Ada</p>');
+    expect(await keepSignature("ada", '<script>x</script><p class="a" style="color:#333333">Ada</p>')).toBe(
+      '<p style="color:#333333">Ada</p>',
+    );
     expect(await keptSignature("ada")).toBe('<p style="color:#333333">Ada</p>');
   });
 

@@ -9,6 +9,10 @@ import {
   type Recipe,
   type Size,
 } from "@/core/pictures";
+import { setJpegDensity, setPngDensity } from "./set-density";
+
+/** Dots per inch: one CSS px is 1/96 in (CSS Values 4, section 6.2). */
+const cssDensity = 96;
 
 export interface RenderedCut {
   readonly bytes: Buffer;
@@ -45,10 +49,9 @@ async function smallestPng(picture: Buffer, raw: CreateRaw): Promise<Buffer> {
   const encode = (palette: boolean): Promise<Buffer> =>
     sharp(picture, { raw })
       .png(palette ? { palette: true, quality: 95, effort: 7 } : { compressionLevel: 9 })
-      .withDensity(96)
       .toBuffer();
   const [palette, full] = await Promise.all([encode(true), encode(false)]);
-  return palette.length < full.length ? palette : full;
+  return setPngDensity(palette.length < full.length ? palette : full, cssDensity);
 }
 
 /**
@@ -70,11 +73,11 @@ export async function renderCut(
     .resize({ ...size, fit: "fill", kernel: "lanczos3" });
 
   if (type === "jpeg" && !needsTransparency(recipe.frame)) {
-    const bytes = await resized
+    const encoded = await resized
       .flatten({ background: "#ffffff" })
       .jpeg({ quality: 84, mozjpeg: true })
-      .withDensity(96)
       .toBuffer();
+    const bytes = setJpegDensity(encoded, cssDensity);
     return { bytes, type: "jpeg", hash: contentHash(bytes) };
   }
 

@@ -29,7 +29,9 @@ afterAll(() => rm(folder, { recursive: true, force: true }));
 /** A signature that says one thing. */
 function saying(text: string): object {
   const document = blankSignature(1, 1);
-  return document.replace(4, 4, schema.nodes.line!.create(null, schema.text(text)).slice(0)).toJSON() as object;
+  return document
+    .replace(4, 4, schema.nodes.line!.create(null, schema.text(text)).slice(0))
+    .toJSON() as object;
 }
 
 async function refusal(action: Promise<unknown>): Promise<Refusal> {
@@ -79,7 +81,9 @@ describe("a save", () => {
     expect((await findSignature(id)).document).toEqual(saying("mine"));
     const other = (await listSignatures()).find(({ name }) => name === settled.otherName)!;
     expect(other.document).toEqual(saying("theirs"));
-    expect((await refusal(settleRefusedSave(id, refused.details.refusedId as string, "mine"))).status).toBe(404);
+    expect((await refusal(settleRefusedSave(id, refused.details.refusedId as string, "mine"))).status).toBe(
+      404,
+    );
   });
 
   it("that is stale can give way, and gets a place of its own", async () => {
@@ -88,7 +92,9 @@ describe("a save", () => {
     const refused = await refusal(saveDocument(id, saying("mine"), 1));
     const settled = await settleRefusedSave(id, refused.details.refusedId as string, "saved");
     expect(settled).toMatchObject({ document: saying("theirs"), revision: 2 });
-    expect((await listSignatures()).find(({ name }) => name === settled.otherName)!.document).toEqual(saying("mine"));
+    expect((await listSignatures()).find(({ name }) => name === settled.otherName)!.document).toEqual(
+      saying("mine"),
+    );
   });
 
   it("that is sent again after its answer was lost is not a conflict", async () => {
@@ -99,15 +105,39 @@ describe("a save", () => {
 
   it("of two at once only one is accepted", async () => {
     const id = await startSignature(1, 1);
-    const results = await Promise.allSettled(["a", "b", "c", "d"].map((text) => saveDocument(id, saying(text), 1)));
+    const results = await Promise.allSettled(
+      ["a", "b", "c", "d"].map((text) => saveDocument(id, saying(text), 1)),
+    );
     expect(results.filter(({ status }) => status === "fulfilled")).toHaveLength(1);
     expect((await findSignature(id)).revision).toBe(2);
   });
 
   it("of something that is no document is refused with its place, and changes nothing", async () => {
     const id = await startSignature(1, 1);
-    const refused = await refusal(saveDocument(id, { type: "signature", content: [{ type: "table", content: [{ type: "row", content: [{ type: "cell", content: [{ type: "spacer", attrs: { height: 0 } }] }] }] }] }, 1));
-    expect([refused.status, refused.message]).toEqual([422, "row 1, cell 1, spacer: height must be a number from 1 to 400 in steps of 1, not 0."]);
+    const refused = await refusal(
+      saveDocument(
+        id,
+        {
+          type: "signature",
+          content: [
+            {
+              type: "table",
+              content: [
+                {
+                  type: "row",
+                  content: [{ type: "cell", content: [{ type: "spacer", attrs: { height: 0 } }] }],
+                },
+              ],
+            },
+          ],
+        },
+        1,
+      ),
+    );
+    expect([refused.status, refused.message]).toEqual([
+      422,
+      "row 1, cell 1, spacer: height must be a number from 1 to 400 in steps of 1, not 0.",
+    ]);
     expect((await findSignature(id)).revision).toBe(1);
   });
 
