@@ -205,6 +205,7 @@ export function Bench({ signature, person, people, base }: Props) {
             base,
           )}
           onKeep={settle}
+          onClosed={editor.focus}
         />
       )}
     </BenchContext>

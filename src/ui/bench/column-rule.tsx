@@ -16,11 +16,14 @@ function Ticks({ width }: { width: number }) {
   );
 }
 
+/** Undo keeps steps of one number together; the editor counts its own compositions from 1. */
+const firstGesture = 1_000_000;
+
 /** The rule above the outer table: each column's width, and a handle on each border between columns. */
 export function ColumnRule() {
   const { editor, settings } = useBench();
   const [dragging, setDragging] = useState<number | null>(null);
-  const gesture = useRef({ id: 0, x: 0, width: 0 });
+  const gesture = useRef({ id: firstGesture, x: 0, width: 0 });
   const { columnWidths, width } = tableMap(editor.state.doc.firstChild!);
   const mirrored = settings.direction === "rtl" ? -1 : 1;
 
@@ -65,7 +68,7 @@ export function ColumnRule() {
           aria-valuetext={`column ${column + 1} is ${columnWidths[column]} px wide`}
           onPointerDown={(event) => {
             event.currentTarget.setPointerCapture(event.pointerId);
-            gesture.current = { id: gesture.current.id - 1, x: event.clientX, width: columnWidths[column]! };
+            gesture.current = { id: gesture.current.id + 1, x: event.clientX, width: columnWidths[column]! };
             setDragging(column);
           }}
           onPointerMove={(event) => {
@@ -78,7 +81,7 @@ export function ColumnRule() {
             const by = event.key === "ArrowRight" ? mirrored : event.key === "ArrowLeft" ? -mirrored : 0;
             if (by === 0) return;
             event.preventDefault();
-            gesture.current.id -= 1;
+            gesture.current.id += 1;
             widen(column, columnWidths[column]! + (event.shiftKey ? by * 5 : by));
           }}
           className="absolute bottom-0 h-3 w-[9px] cursor-ew-resize touch-none rounded-[2px] bg-pine"

@@ -1,6 +1,6 @@
 "use client";
 
-import { useLayoutEffect, useState, type RefObject } from "react";
+import { useEffect, useState, type RefObject } from "react";
 
 interface RowMark {
   readonly top: number;
@@ -11,7 +11,8 @@ interface RowMark {
 export function RowRule({ sheet }: { sheet: RefObject<HTMLElement | null> }) {
   const [rows, setRows] = useState<readonly RowMark[]>([]);
 
-  useLayoutEffect(() => {
+  // After the commit, when the element that holds the sheet is there.
+  useEffect(() => {
     const element = sheet.current;
     if (!element) return;
     const measure = (): void => {

@@ -19,7 +19,7 @@ export function Sheet({ mount, settings, stack }: Props) {
       <div className="sheet mx-auto min-h-full w-fit min-w-[640px] border border-hairline bg-white px-16 pb-8 pt-4">
         <div
           aria-hidden
-          className="mb-3 select-none text-[#b5bab8]"
+          className="mb-3 select-none text-[#6f7775]"
           style={{ fontFamily: stack, fontSize: 14, lineHeight: "20px" }}
         >
           <p>Dear Ifor,</p>

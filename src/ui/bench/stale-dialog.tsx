@@ -11,10 +11,12 @@ interface Props {
   readonly mine: string;
   readonly saved: string;
   readonly onKeep: (keep: "mine" | "saved") => Promise<void>;
+  /** Called once it is gone, so that work goes on where it was. */
+  readonly onClosed: () => void;
 }
 
 /** Two versions of one signature: both are shown, one goes on, and the other gets a place on the Shelf. */
-export function StaleDialog({ name, mine, saved, onKeep }: Props) {
+export function StaleDialog({ name, mine, saved, onKeep, onClosed }: Props) {
   const [busy, setBusy] = useState(false);
   const keep = async (which: "mine" | "saved"): Promise<void> => {
     setBusy(true);
@@ -25,7 +27,13 @@ export function StaleDialog({ name, mine, saved, onKeep }: Props) {
     <AlertDialog.Root open>
       <AlertDialog.Portal>
         <AlertDialog.Overlay className="fixed inset-0 z-30 bg-ink/30" />
-        <AlertDialog.Content className="fixed left-1/2 top-1/2 z-30 w-[1080px] max-w-[94vw] -translate-x-1/2 -translate-y-1/2 rounded-sm border border-hairline bg-paper p-6">
+        <AlertDialog.Content
+          onCloseAutoFocus={(event) => {
+            event.preventDefault();
+            onClosed();
+          }}
+          className="fixed left-1/2 top-1/2 z-30 w-[1080px] max-w-[94vw] -translate-x-1/2 -translate-y-1/2 rounded-sm border border-hairline bg-paper p-6"
+        >
           <AlertDialog.Title className="font-serif text-2xl">Two versions of “{name}”</AlertDialog.Title>
           <AlertDialog.Description className="mt-1 text-soft">
             It was changed in another window since you opened it here. Nothing is lost: one version goes on,

@@ -3,7 +3,7 @@
 /** The editor on the sheet: mounted once, its state mirrored into React. */
 import { useCallback, useEffect, useRef, useState } from "react";
 import type { Node } from "prosemirror-model";
-import type { Command, EditorState, Transaction } from "prosemirror-state";
+import { Selection, type Command, type EditorState, type Transaction } from "prosemirror-state";
 import { EditorView } from "prosemirror-view";
 import type { Person } from "@/core/people";
 import { nodeViews } from "./editor/node-views";
@@ -66,7 +66,14 @@ export function useEditor(initial: Node, { person, onFiles }: Options): Editor {
         },
         dispatchTransaction: (transaction) => show(latest.current.apply(transaction)),
         handlePaste: (_view, event) => takeFiles(event, event.clipboardData),
-        handleDrop: (_view, event) => takeFiles(event, event.dataTransfer),
+        handleDrop: (dropped, event) => {
+          const at = dropped.posAtCoords({ left: event.clientX, top: event.clientY });
+          if (at && event.dataTransfer?.files.length)
+            dropped.dispatch(
+              dropped.state.tr.setSelection(Selection.near(dropped.state.doc.resolve(at.pos))),
+            );
+          return takeFiles(event, event.dataTransfer);
+        },
       });
       return () => {
         view.current?.destroy();

@@ -30,7 +30,7 @@ export function Rail({ personId, name, mail }: Props) {
     },
   ];
   return (
-    <div className="flex w-56 shrink-0 flex-col bg-(--mm-rail) px-4 py-5 text-[#e9eff5]">
+    <aside aria-label="Desk" className="flex w-56 shrink-0 flex-col bg-(--mm-rail) px-4 py-5 text-[#e9eff5]">
       <p className="text-lg font-bold tracking-wide">Malthouse Mail</p>
       <p className="mt-0.5 text-xs leading-4 text-[#b9c7d4]">
         a stand-in webmail that keeps inline styles only
@@ -53,6 +53,6 @@ export function Rail({ personId, name, mail }: Props) {
       <Link href="/mailroom" className="mt-auto text-sm text-[#b9c7d4] underline">
         Back to Still Line
       </Link>
-    </div>
+    </aside>
   );
 }

@@ -1,0 +1,119 @@
+import path from "node:path";
+import { expect, test } from "@playwright/test";
+import { cell, proof, setMeasure, startBlank, waitUntilSaved } from "./bench";
+import { fillDemo, serverPort, startServer } from "./server";
+
+test("killing the server in the middle of typing loses nothing that was shown as saved, nor what was typed after", async ({
+  page,
+}) => {
+  const data = path.resolve(".still-line/e2e-kill");
+  const port = serverPort + 1;
+  await fillDemo(data, port);
+  let server = await startServer(data, port);
+  try {
+    await page.goto(server.address);
+    await page.getByRole("button", { name: "Start a blank 1 × 2" }).click();
+    await cell(page, 1, 2).click();
+    await page.keyboard.type("Saved before the crash.", { delay: 5 });
+    await waitUntilSaved(page, 1);
+    const address = page.url();
+
+    const typing = page.keyboard.type(" Typed while it died.", { delay: 25 });
+    await page.waitForTimeout(150);
+    await server.kill();
+    await typing;
+    await expect(page.getByRole("status").filter({ hasText: "Not saved yet" })).toBeVisible();
+
+    // Another window sees at least what was shown as saved, straight from the database.
+    server = await startServer(data, port);
+    const other = await page.context().newPage();
+    await other.goto(address);
+    await expect(other.locator(".signature-editor")).toContainText("Saved before the crash.");
+    await other.close();
+
+    // The first window catches up by itself.
+    await expect(page.getByRole("status").filter({ hasText: "Saved · version" })).toBeVisible();
+    await page.reload();
+    await expect(page.locator(".signature-editor")).toContainText(
+      "Saved before the crash. Typed while it died.",
+    );
+  } finally {
+    await server.kill();
+  }
+});
+
+test("what was typed and not saved comes back when the page is opened again", async ({ page }) => {
+  await startBlank(page);
+  await cell(page, 1, 2).click();
+  await page.keyboard.type("First");
+  await waitUntilSaved(page, 1);
+  await page.route("**/api/signatures/**", (route) => route.abort());
+  await page.keyboard.type(" and second");
+  await expect(page.getByRole("status").filter({ hasText: "Not saved yet" })).toBeVisible();
+  await page.unroute("**/api/signatures/**");
+  await page.reload();
+  await expect(page.locator(".signature-editor")).toContainText("First and second");
+  await waitUntilSaved(page, 2);
+});
+
+test("two windows on one signature: the second to save sees both versions and chooses; the other gets a place on the Shelf", async ({
+  page,
+}) => {
+  await startBlank(page);
+  await page.getByRole("textbox", { name: "Name of the signature" }).fill("Contested");
+  await page.keyboard.press("Enter");
+  const second = await page.context().newPage();
+  await second.goto(page.url());
+  await cell(page, 1, 2).click();
+  await page.keyboard.type("Typed in the first window");
+  await waitUntilSaved(page, 1);
+
+  await cell(second, 1, 2).click();
+  await second.keyboard.type("Typed in the second window");
+  const dialog = second.getByRole("alertdialog", { name: "Two versions of “Contested”" });
+  await expect(dialog).toBeVisible();
+  await expect(dialog.locator("iframe").first().contentFrame().locator("body")).toContainText(
+    "second window",
+  );
+  await expect(dialog.locator("iframe").nth(1).contentFrame().locator("body")).toContainText("first window");
+  await dialog.getByRole("button", { name: "Go on with yours" }).click();
+  await expect(dialog).toBeHidden();
+  await second.keyboard.type(".");
+  await waitUntilSaved(second, 3);
+
+  await page.goto("/");
+  const body = (name: string) =>
+    page.getByRole("listitem").filter({ hasText: name }).locator("iframe").contentFrame().locator("body");
+  await expect(body("Contested, other version")).toContainText("Typed in the first window");
+  await expect(page.locator("iframe").last().contentFrame().locator("body")).toContainText("first window");
+});
+
+test("undo and redo go over typing, measures and a dragged border, one gesture at a time", async ({
+  page,
+}) => {
+  await startBlank(page);
+  await cell(page, 1, 2).click();
+  await page.keyboard.type("Ada Quill");
+  await setMeasure(page, "Padding left", "20");
+  const handle = page.getByRole("slider", { name: "Border after column 1" });
+  const box = (await handle.boundingBox())!;
+  await page.mouse.move(box.x + 4, box.y + 4);
+  await page.mouse.down();
+  await page.mouse.move(box.x - 16, box.y + 4, { steps: 8 });
+  await page.mouse.up();
+  await expect(handle).toHaveAttribute("aria-valuenow", "90");
+
+  const undo = page.getByRole("button", { name: "Undo" });
+  await undo.click();
+  await expect(handle).toHaveAttribute("aria-valuenow", "110");
+  const second = proof(page, "webmail-inline").locator("td").nth(1);
+  await expect(second).toHaveCSS("padding-left", "20px");
+  await undo.click();
+  await expect(second).toHaveCSS("padding-left", "12px");
+  await undo.click();
+  await expect(page.locator(".signature-editor")).not.toContainText("Ada Quill");
+  await expect(undo).toBeDisabled();
+  for (let step = 0; step < 3; step++) await page.getByRole("button", { name: "Redo" }).click();
+  await expect(handle).toHaveAttribute("aria-valuenow", "90");
+  await expect(page.locator(".signature-editor")).toContainText("Ada Quill");
+});

@@ -1,0 +1,51 @@
+import { expect, test, type Page } from "@playwright/test";
+import { cell, proof } from "./bench";
+
+/** Tabs until something with the accessible name has the focus. */
+async function tabTo(page: Page, name: string | RegExp): Promise<void> {
+  for (let presses = 0; presses < 80; presses++) {
+    await page.keyboard.press("Tab");
+    const label = await page.evaluate(() => {
+      const element = document.activeElement as HTMLElement | null;
+      if (!element) return "";
+      const labelled = element.id ? document.querySelector(`label[for="${element.id}"]`)?.textContent : null;
+      return element.getAttribute("aria-label") ?? labelled ?? element.textContent ?? "";
+    });
+    if (typeof name === "string" ? label.trim() === name : name.test(label)) return;
+  }
+  throw new Error(`Tab never reached ${name}`);
+}
+
+test("a signature is started, typed, styled, measured and linked without a pointer", async ({ page }) => {
+  await page.goto("/");
+  await tabTo(page, "Start a blank 1 × 2");
+  await page.keyboard.press("Enter");
+  await expect(page.getByRole("textbox", { name: "Signature", exact: true })).toBeVisible();
+
+  await tabTo(page, "Signature");
+  // Tab goes from cell to cell on the sheet.
+  await page.keyboard.press("Tab");
+  await page.keyboard.type("Ada ");
+  await page.keyboard.press("Control+b");
+  await page.keyboard.type("Quill");
+  await expect(proof(page, "webmail-inline").locator("b")).toHaveText("Quill");
+  await page.keyboard.press("Enter");
+  await page.keyboard.type("Archivist");
+  await expect(cell(page, 1, 2).locator("p")).toHaveText(["Ada Quill", "Archivist"]);
+
+  // Escape leaves the sheet, since Tab stays on it.
+  await page.keyboard.press("Escape");
+  await tabTo(page, "Border after column 1");
+  await page.keyboard.press("ArrowRight");
+  await page.keyboard.press("Shift+ArrowRight");
+  await expect(page.getByRole("slider", { name: "Border after column 1" })).toHaveAttribute(
+    "aria-valuenow",
+    "116",
+  );
+
+  await tabTo(page, "Padding left");
+  await page.keyboard.press("ArrowUp");
+  await page.keyboard.press("Shift+ArrowUp");
+  await expect(page.getByRole("textbox", { name: "Padding left" })).toHaveValue("18");
+  await expect(proof(page, "webmail-inline").locator("td").nth(1)).toHaveCSS("padding-left", "18px");
+});

@@ -1,0 +1,59 @@
+import { expect, test, type Page } from "@playwright/test";
+
+const card = (page: Page, name: string) =>
+  page.getByRole("listitem").filter({ has: page.getByRole("heading", { name, exact: true }) });
+
+test("the Shelf draws each signature as it really looks, with whose it is, its characters and its weight", async ({
+  page,
+}) => {
+  await page.goto("/");
+  await expect(page.getByRole("heading", { name: "Harrow Fen Seed Library" })).toBeVisible();
+  const full = card(page, "Full");
+  await expect(full).toContainText("for Tamsin Okafor");
+  await expect(full).toContainText(/4,\d{3} characters · 3\d KB/);
+  const drawn = full.locator("iframe").contentFrame();
+  await expect(drawn.locator("body")).toContainText("Head of Germination");
+  expect(
+    await drawn
+      .locator("img")
+      .evaluateAll((all) => all.every((image) => (image as HTMLImageElement).naturalWidth > 0)),
+  ).toBe(true);
+  await expect(card(page, "From last year")).toContainText("10 findings");
+  await expect(card(page, "Short, for answers")).toContainText("ready");
+});
+
+test("a signature is renamed, duplicated, deleted and taken back", async ({ page }) => {
+  await page.goto("/");
+  await card(page, "Press desk").getByRole("button", { name: "Duplicate Press desk" }).click();
+  await expect(card(page, "Press desk, copy")).toBeVisible();
+  await page.getByRole("button", { name: "Rename Press desk, copy" }).click();
+  await page.getByRole("textbox", { name: "New name" }).fill("Press desk, summer");
+  await page.keyboard.press("Enter");
+  await expect(card(page, "Press desk, summer")).toBeVisible();
+  await page.getByRole("button", { name: "Delete Press desk, summer" }).click();
+  await expect(card(page, "Press desk, summer")).toBeHidden();
+  await page.getByRole("button", { name: "Take it back" }).click();
+  await expect(card(page, "Press desk, summer")).toBeVisible();
+  await page.reload();
+  await expect(card(page, "Press desk, summer")).toBeVisible();
+});
+
+test("a signature is drawn for the person that is chosen", async ({ page }) => {
+  await page.goto("/");
+  await page.getByRole("link", { name: "Short, for answers", exact: true }).click();
+  await expect(page.locator(".signature-editor")).toContainText("Tamsin Okafor");
+  await page.getByRole("combobox", { name: "drawn for" }).selectOption({ label: "Ada Quill" });
+  await expect(page.locator(".signature-editor")).toContainText("Ada Quill");
+  const shown = page.locator('[data-stand-in="webmail-inline"] iframe').contentFrame().locator("body");
+  // Ada has no phone of her own, so the fallback stands there.
+  await expect(shown).toContainText("+44 1632 960100");
+  await page.getByRole("combobox", { name: "drawn for" }).selectOption({ label: "Tamsin Okafor" });
+  await expect(shown).toContainText("Tamsin Okafor");
+});
+
+test("what is not there is said plainly, with a way on", async ({ page }) => {
+  const answer = await page.goto("/signatures/nothing");
+  expect(answer!.status()).toBe(404);
+  await page.getByRole("link", { name: "To the Shelf" }).click();
+  await expect(page.getByRole("heading", { name: "Harrow Fen Seed Library" })).toBeVisible();
+});

@@ -1,0 +1,115 @@
+import AxeBuilder from "@axe-core/playwright";
+import { expect, test, type Page } from "@playwright/test";
+
+const signaturePath = async (page: Page, name: string): Promise<string> => {
+  await page.goto("/");
+  return (await page.getByRole("link", { name, exact: true }).getAttribute("href"))!;
+};
+
+const views: readonly (readonly [name: string, open: (page: Page) => Promise<string>])[] = [
+  ["Shelf", async () => "/"],
+  ["Pictures", async () => "/pictures"],
+  ["Mailroom", async () => "/mailroom"],
+  ["Bench", (page) => signaturePath(page, "Full")],
+  ["Pictures of a signature", async (page) => `${await signaturePath(page, "From last year")}/pictures`],
+  ["Links", async (page) => `${await signaturePath(page, "From last year")}/links`],
+  ["Proof", async (page) => `${await signaturePath(page, "From last year")}/proof`],
+  ["Install", async (page) => `${await signaturePath(page, "Full")}/install`],
+  ["Letters", async () => "/mailroom/ada-quill"],
+  ["New letter", async () => "/mailroom/ada-quill/new"],
+  ["Preferences", async () => "/mailroom/ada-quill/preferences"],
+  ["A demo page", async () => "/mailroom/web/harrowfen.example/visit"],
+];
+
+for (const [name, open] of views)
+  test(`${name}: axe finds nothing in light or dark, and nothing is wider than the window`, async ({
+    page,
+  }) => {
+    const errors: string[] = [];
+    page.on("pageerror", (error) => errors.push(error.message));
+    page.on("console", (message) => {
+      if (/content security policy/i.test(message.text())) errors.push(message.text());
+    });
+    await page.goto(await open(page));
+    await page.waitForLoadState("networkidle");
+    // What is drawn in a frame is the user's signature, and is judged by the findings.
+    const axe = () => new AxeBuilder({ page }).exclude("iframe").exclude(".signature-editor");
+    const light = await axe().analyze();
+    await page.emulateMedia({ colorScheme: "dark" });
+    const dark = await axe().withRules(["color-contrast", "link-in-text-block"]).analyze();
+    const violations = [...light.violations, ...dark.violations];
+    expect(violations.map(({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html).join(" ")}`)).toEqual(
+      [],
+    );
+    for (const width of [1280, 900]) {
+      await page.setViewportSize({ width, height: 800 });
+      expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(width);
+    }
+    expect(errors).toEqual([]);
+  });
+
+test("proofs can run nothing: sandboxed without scripts, with a policy of their own", async ({ page }) => {
+  await page.goto(await signaturePath(page, "Full"));
+  for (const frame of await page.locator("iframe").all()) {
+    expect(await frame.getAttribute("sandbox")).toBe("allow-same-origin");
+    const policy = frame.contentFrame().locator('meta[http-equiv="Content-Security-Policy"]');
+    expect(await policy.getAttribute("content")).toMatch(
+      /^default-src 'none'; img-src [^;]+; style-src 'self' 'unsafe-inline'; font-src 'self'$/,
+    );
+  }
+  const answer = await page.request.get("/");
+  expect(answer.headers()["content-security-policy"]).toMatch(
+    /script-src 'self' 'nonce-[^']+' 'strict-dynamic';/,
+  );
+});
+
+test("the proof page says what each stand-in changed, in light and dark", async ({ page }) => {
+  await page.goto(`${await signaturePath(page, "From last year")}/proof`);
+  const desktop = page.locator('[data-stand-in="desktop-document"]');
+  await expect(desktop).toContainText("looks as built");
+  await expect(page.getByText("Stand-ins are simulations")).toBeVisible();
+  await page.getByRole("radio", { name: "Dark" }).click();
+  await expect(desktop).toContainText("Colours change: full dark mode mirrors the lightness of each.");
+  await expect(desktop.locator("iframe").contentFrame().locator("body > div")).toHaveCSS(
+    "background-color",
+    "rgb(0, 0, 0)",
+  );
+  await expect(page.getByRole("complementary", { name: "Findings" })).toContainText(
+    "has its beginning twice",
+  );
+});
+
+test("the source and the file that are installed are what the compiler writes", async ({ page }) => {
+  await page.goto(`${await signaturePath(page, "Full")}/install`);
+  await page.getByRole("button", { name: "Copy the source" }).click();
+  const source = await page.evaluate(() => navigator.clipboard.readText());
+  expect(source).toMatch(/^<table role="presentation"/);
+  await page.getByRole("button", { name: "Show the source" }).click();
+  await expect(page.getByLabel("Source", { exact: true })).toHaveText(source);
+  const downloading = page.waitForEvent("download");
+  await page.getByRole("button", { name: "Download full.htm" }).click();
+  const download = await downloading;
+  expect(download.suggestedFilename()).toBe("full.htm");
+  const chunks: Buffer[] = [];
+  for await (const chunk of await download.createReadStream()) chunks.push(chunk as Buffer);
+  expect(Buffer.concat(chunks).toString()).toMatch(
+    /^<!DOCTYPE html>\n<html lang="en">[\s\S]*mso-line-height-rule:exactly/,
+  );
+});
+
+test("the stand-in's settings refuse what is too long, and keep what was there", async ({ page }) => {
+  await page.goto("/mailroom/otto-lind/preferences");
+  const box = page.getByRole("textbox", { name: "What goes under your letters" });
+  await box.click();
+  await page.evaluate(() => {
+    const data = new DataTransfer();
+    data.setData("text/html", `<p class="x" onclick="x">${"word ".repeat(2100)}</p><script>x</script>`);
+    document.activeElement!.dispatchEvent(
+      new ClipboardEvent("paste", { clipboardData: data, bubbles: true, cancelable: true }),
+    );
+  });
+  await expect(box).not.toHaveText("");
+  expect(await box.innerHTML()).not.toMatch(/class=|onclick|<script/);
+  await page.getByRole("button", { name: "Keep it" }).click();
+  await expect(page.getByRole("status")).toContainText("and 10,000 is the most. Nothing was changed");
+});
