@@ -1,0 +1,113 @@
+/**
+ * Every check there is, from a bare clone: installs what is missing, then format, lint, types, the dependency
+ * rule, unit tests, a production build and the end-to-end tests. A part that fails does not keep the next from
+ * running. The last line adds up all tests: `N passed, N failed`.
+ */
+import { existsSync, mkdirSync, readFileSync, rmSync } from "node:fs";
+import path from "node:path";
+import { buildApplication, installPackages, root, run } from "./prepare.mjs";
+
+const reports = path.join(root, ".still-line", "reports");
+const chromium = process.env.STILL_LINE_CHROMIUM || "/usr/bin/chromium";
+const bin = (name) => path.join(root, "node_modules", ".bin", name);
+
+const total = { passed: 0, failed: 0 };
+const failures = [];
+
+function count(name, passed, failed) {
+  total.passed += passed;
+  total.failed += failed;
+  if (failed > 0) failures.push(name);
+  process.stdout.write(`== ${name}: ${passed} passed, ${failed} failed\n`);
+}
+
+/** A check that passes or fails as a whole. */
+function check(name, action) {
+  process.stdout.write(`\n== ${name}\n`);
+  let good = false;
+  try {
+    good = action() === 0;
+  } catch (error) {
+    process.stdout.write(`${error.message}\n`);
+  }
+  count(name, good ? 1 : 0, good ? 0 : 1);
+  return good;
+}
+
+/** A test runner with a report of its own; one that breaks before it reports counts as a failure. */
+function suite(name, report, action, read) {
+  process.stdout.write(`\n== ${name}\n`);
+  const file = path.join(reports, report);
+  rmSync(file, { force: true });
+  const code = action(file);
+  if (!existsSync(file)) return count(name, 0, 1);
+  const { passed, failed } = read(JSON.parse(readFileSync(file, "utf8")));
+  count(name, passed, code !== 0 && failed === 0 ? 1 : failed);
+}
+
+function installChromium() {
+  if (existsSync(chromium)) return 0;
+  if (process.getuid?.() !== 0) {
+    process.stdout.write(
+      `Chromium is not at ${chromium}. Install Debian's package (apt-get install chromium), or name it in STILL_LINE_CHROMIUM.\n`,
+    );
+    return 1;
+  }
+  const env = { DEBIAN_FRONTEND: "noninteractive" };
+  if (run("apt-get", ["update", "-qq"], { env }) !== 0) return 1;
+  return run("apt-get", ["install", "-y", "-qq", "--no-install-recommends", "chromium"], { env });
+}
+
+function main() {
+  const installed = check("packages", () => {
+    installPackages();
+    return 0;
+  });
+  if (!installed) return finish();
+  mkdirSync(reports, { recursive: true });
+  const browser = check("chromium", installChromium);
+  check("format", () => run(bin("prettier"), ["--check", "."]));
+  check("lint", () => run(bin("eslint"), ["."]));
+  const types = check("types", () => run(bin("next"), ["typegen"]) || run(bin("tsc"), ["--noEmit"]));
+  check("dependency rule", () =>
+    run(bin("depcruise"), ["src", "demo", "--config", ".dependency-cruiser.cjs"]),
+  );
+  suite(
+    "unit tests",
+    "unit.json",
+    (file) => run(bin("vitest"), ["run", "--reporter=dot", "--reporter=json", `--outputFile.json=${file}`]),
+    // A file that does not load has no tests, so the files are counted as well.
+    ({ numPassedTests, numFailedTests, testResults }) => ({
+      passed: numPassedTests,
+      failed: Math.max(numFailedTests, testResults.filter(({ status }) => status === "failed").length),
+    }),
+  );
+  const built = check("build", () => {
+    // The types have been checked just now.
+    buildApplication({ always: true, skipTypes: types });
+    return 0;
+  });
+  if (built && browser)
+    suite(
+      "end-to-end tests",
+      "e2e.json",
+      (file) =>
+        run(bin("playwright"), ["test"], {
+          env: { STILL_LINE_E2E_REPORT: file, STILL_LINE_CHROMIUM: chromium },
+        }),
+      ({ stats, errors }) => ({
+        passed: stats.expected,
+        failed: stats.unexpected + stats.flaky + stats.skipped + errors.length,
+      }),
+    );
+  else count("end-to-end tests", 0, 1);
+  finish();
+}
+
+function finish() {
+  if (failures.length > 0) process.stdout.write(`\nFailed: ${failures.join(", ")}\n`);
+  process.stdout.write(`\n${total.passed} passed, ${total.failed} failed\n`);
+  process.exitCode = total.failed > 0 ? 1 : 0;
+}
+
+main();
