@@ -48,6 +48,24 @@ for (const [name, open] of views)
     expect(errors).toEqual([]);
   });
 
+test("the sheet is true: cells and pictures on the Bench are as large as in what is compiled", async ({ page }) => {
+  for (const name of ["Full", "Press desk", "Right to left", "From last year"]) {
+    await page.goto(await signaturePath(page, name));
+    const compiled = page.locator('[data-stand-in="webmail-inline"] iframe').contentFrame();
+    await expect(compiled.locator("table").first()).toBeVisible();
+    // The frame is drawn smaller on the strip by a transform, which the boxes inside it do not see.
+    const boxes = (elements: Element[]): string[] =>
+      elements.map((element) => {
+        const { width, height } = element.getBoundingClientRect();
+        return `${element.tagName} ${Math.round(width)} × ${Math.round(height)}`;
+      });
+    const selector = (root: string): string => `${root} > table > tbody > tr, ${root} img[alt]:not([alt=""])`;
+    await expect
+      .poll(() => page.locator(selector(".signature-editor .ProseMirror")).evaluateAll(boxes))
+      .toEqual(await compiled.locator(selector("body")).evaluateAll(boxes));
+  }
+});
+
 test("proofs can run nothing: sandboxed without scripts, with a policy of their own", async ({ page }) => {
   await page.goto(await signaturePath(page, "Full"));
   for (const frame of await page.locator("iframe").all()) {

@@ -4,7 +4,7 @@ export { lineBetween, setBorder, setPadding } from "./edits/cells";
 export { setAttributes, setSettings } from "./edits/set-attributes";
 export { drawnFontFiles, drawnFontRules } from "./drawn-fonts";
 export { fontStack, spaceWidth, webSafeFont, webSafeFonts, type WebSafeFont } from "./fonts";
-export { cellAttributes, innerWidth, type CellAttributes } from "./kinds/cell";
+export { cellAttributes, type CellAttributes } from "./kinds/cell";
 export { lineHeightPx } from "./kinds/line";
 export type { PersonFieldAttributes } from "./kinds/person-field";
 export type { PictureAttributes } from "./kinds/picture";
@@ -14,7 +14,16 @@ export { placeOf, placeStep, wordsIn } from "./place";
 export { linksOf, type PlacedLink } from "./links-of";
 export { picturesOf, type PlacedPicture } from "./queries";
 export { markKinds, nodeKinds, schema } from "./schema";
-export { cellAt, tableMap, type CellPlace, type TableMap, type TableProblem } from "./table-map";
+export { innerWidth, lineOn } from "./lines";
+export {
+  cellAt,
+  placeAtOffset,
+  placeWidth,
+  tableMap,
+  type CellPlace,
+  type TableMap,
+  type TableProblem,
+} from "./table-map";
 export {
   parseSignature,
   readSignature,

@@ -1,6 +1,8 @@
 import { describe, expect, it } from "vitest";
 import { parseSignature } from "./validate";
-import { cellAt, tableMap } from "./table-map";
+import { innerWidth, lineOn } from "./lines";
+import { schema } from "./schema";
+import { cellAt, placeAtOffset, placeWidth, tableMap } from "./table-map";
 
 const cell = (text: string, attrs: object = {}) => ({
   type: "cell",
@@ -29,7 +31,7 @@ describe("the map of a table", () => {
   it("says which cell covers each position", () => {
     const map = tableMap(table);
     expect([map.rows, map.columns]).toEqual([2, 3]);
-    expect(map.grid.map((covering) => covering!.textContent)).toEqual(["A", "B", "C", "A", "D", "D"]);
+    expect(map.grid.map((covering) => covering!.node.textContent)).toEqual(["A", "B", "C", "A", "D", "D"]);
     expect(map.problems).toEqual([]);
   });
 
@@ -40,6 +42,51 @@ describe("the map of a table", () => {
 
   it("is the same object for the same table", () => {
     expect(tableMap(table)).toBe(tableMap(table));
+  });
+
+  it("tells cells apart that are the very same node", () => {
+    const { table: tableType, row, cell: cellType, line } = schema.nodes;
+    const same = cellType!.create({ colwidth: [50] }, line!.create());
+    const map = tableMap(tableType!.create(null, row!.create(null, [same, same])));
+    expect(map.places.map(({ column, offset }) => [column, offset])).toEqual([
+      [0, 1],
+      [1, 5],
+    ]);
+    expect(placeAtOffset(map, 5)).toBe(map.places[1]);
+    expect(() => placeAtOffset(map, 2)).toThrow("No cell at offset 2 (table is 1 × 2)");
+  });
+
+  it("gives each cell its whole width, and its content what padding and half of each line leave", () => {
+    const line = { width: 3, style: "solid", color: "#111111" };
+    const none = { top: null, right: null, bottom: null, left: null };
+    const document = parseSignature({
+      type: "signature",
+      content: [
+        {
+          type: "table",
+          content: [
+            {
+              type: "row",
+              content: [
+                cell("A", {
+                  colwidth: [100],
+                  padding: { top: 0, right: 10, bottom: 0, left: 0 },
+                  border: { ...none, right: line },
+                }),
+                cell("B", { colwidth: [200], padding: { top: 0, right: 0, bottom: 0, left: 20 } }),
+              ],
+            },
+          ],
+        },
+      ],
+    });
+    const map = tableMap(document.firstChild!);
+    const [first, second] = map.places;
+    expect([placeWidth(map, first!), innerWidth(map, first!)]).toEqual([100, 88]);
+    // The line stands on the first cell, and the second gives up its half of it all the same.
+    expect([placeWidth(map, second!), innerWidth(map, second!)]).toEqual([200, 178]);
+    expect(lineOn(map, second!, "left")).toEqual(line);
+    expect(lineOn(map, second!, "right")).toBeNull();
   });
 
   it("gives the cell at a position, and names the place of one that is not there", () => {

@@ -5,6 +5,9 @@
 import type { Node } from "prosemirror-model";
 
 export interface CellPlace {
+  readonly node: Node;
+  /** Position of the cell from the start of the table's content: the cell begins at table position + 1 + offset. */
+  readonly offset: number;
   readonly row: number;
   readonly column: number;
   readonly rowspan: number;
@@ -24,9 +27,10 @@ export interface TableMap {
   readonly columnWidths: readonly number[];
   /** The sum of the column widths. */
   readonly width: number;
-  readonly cells: ReadonlyMap<Node, CellPlace>;
+  /** Every cell, in reading order. Two cells may be the same node, so a place is told by its offset. */
+  readonly places: readonly CellPlace[];
   /** The cell covering each position, row by row; null where a position is not covered. */
-  readonly grid: readonly (Node | null)[];
+  readonly grid: readonly (CellPlace | null)[];
   readonly problems: readonly TableProblem[];
 }
 
@@ -61,24 +65,32 @@ function countColumns(table: Node): number {
 function computeMap(table: Node): TableMap {
   const rows = table.childCount;
   const columns = countColumns(table);
-  const grid: (Node | null)[] = Array.from({ length: rows * columns }, () => null);
-  const cells = new Map<Node, CellPlace>();
+  const grid: (CellPlace | null)[] = Array.from({ length: rows * columns }, () => null);
+  const places: CellPlace[] = [];
   const problems: TableProblem[] = [];
   const columnWidths: (number | null)[] = Array.from({ length: columns }, () => null);
   if (columns === 0) problems.push({ code: "empty-table", row: 0, column: 0 });
 
-  table.forEach((row, _offset, rowIndex) => {
+  table.forEach((row, rowOffset, rowIndex) => {
     let column = 0;
-    row.forEach((cell) => {
+    row.forEach((cell, cellOffset) => {
       while (column < columns && grid[rowIndex * columns + column]) column++;
       const { colspan, rowspan } = spans(cell);
-      cells.set(cell, { row: rowIndex, column, rowspan, colspan });
+      const place: CellPlace = {
+        node: cell,
+        offset: rowOffset + 1 + cellOffset,
+        row: rowIndex,
+        column,
+        rowspan,
+        colspan,
+      };
+      places.push(place);
       if (rowIndex + rowspan > rows) problems.push({ code: "past-last-row", row: rowIndex, column });
       for (let r = rowIndex; r < Math.min(rows, rowIndex + rowspan); r++)
         for (let c = column; c < column + colspan; c++) {
           const index = r * columns + c;
           if (c >= columns || grid[index]) problems.push({ code: "overlap", row: r, column: c });
-          else grid[index] = cell;
+          else grid[index] = place;
         }
       const widths = (cell.attrs.colwidth as readonly number[] | null) ?? [];
       widths.forEach((width, index) => {
@@ -92,17 +104,28 @@ function computeMap(table: Node): TableMap {
   });
   const known = columnWidths.map((width) => width ?? defaultColumnWidth);
   const width = known.reduce((sum, column) => sum + column, 0);
-  return { rows, columns, columnWidths: known, width, cells, grid, problems };
+  return { rows, columns, columnWidths: known, width, places, grid, problems };
 }
 
 /** The cell covering a position. Throws a RangeError that names the place when the table has none there. */
 export function cellAt(table: Node, row: number, column: number): Node {
   const map = tableMap(table);
   const inside = row >= 0 && row < map.rows && column >= 0 && column < map.columns;
-  const cell = inside ? map.grid[row * map.columns + column] : null;
-  if (!cell)
+  const place = inside ? map.grid[row * map.columns + column] : null;
+  if (!place)
     throw new RangeError(
       `No cell at row ${row + 1}, column ${column + 1} (table is ${map.rows} × ${map.columns})`,
     );
-  return cell;
+  return place.node;
 }
+
+/** The place of the cell at an offset. Throws a RangeError when none begins there. */
+export function placeAtOffset(map: TableMap, offset: number): CellPlace {
+  const place = map.places.find((candidate) => candidate.offset === offset);
+  if (!place) throw new RangeError(`No cell at offset ${offset} (table is ${map.rows} × ${map.columns})`);
+  return place;
+}
+
+/** The whole width of a cell: that of the columns it covers; px. */
+export const placeWidth = (map: TableMap, { column, colspan }: CellPlace): number =>
+  map.columnWidths.slice(column, column + colspan).reduce((sum, width) => sum + width, 0);

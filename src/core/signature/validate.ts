@@ -155,8 +155,8 @@ class Reader {
         [...at, `row ${problem.row + 1}`, `column ${problem.column + 1}`],
         `${shapeMessages[problem.code]} (table is ${map.rows} × ${map.columns})`,
       );
-    for (const [cell, place] of map.cells) {
-      const widths = cell.attrs.colwidth as readonly number[] | null;
+    for (const place of map.places) {
+      const widths = place.node.attrs.colwidth as readonly number[] | null;
       if (widths && widths.length !== place.colspan)
         this.complain(
           "table-shape",

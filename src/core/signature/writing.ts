@@ -2,6 +2,7 @@
 import type { Node } from "prosemirror-model";
 import type { Person } from "../people";
 import type { Settings } from "./kinds/signature";
+import type { CellPlace, TableMap } from "./table-map";
 
 export type DestinationId =
   "webmail-paste" | "document-file" | "browser-archive" | "html-file" | "message" | "plain-text";
@@ -18,8 +19,10 @@ export interface Writing {
   readonly availableWidth: number;
   /** Set while the outer table itself is written. */
   readonly outermost: boolean;
-  /** The table and the row being written, and the vertical padding that the row's cells share. */
-  readonly table: Node | null;
+  /** Where the cells of the row being written lie, and where the cell being written does. */
+  readonly rowPlaces: { readonly map: TableMap; readonly places: readonly CellPlace[] } | null;
+  readonly cell: { readonly map: TableMap; readonly place: CellPlace } | null;
+  /** The row being written, and the vertical padding that its cells share. */
   readonly row: Node | null;
   readonly sharedPadding: { readonly top: number; readonly bottom: number };
   /** Whether pictures of a line stand as blocks, as they do in an icon row. */

@@ -8,14 +8,12 @@ import { checkSignature } from "@/core/checks";
 import { compile } from "@/core/compile";
 import type { Person } from "@/core/people";
 import {
-  cellAttributes,
   fontStack,
   innerWidth,
   parseSignature,
   readSignature,
   schema,
   setAttributes,
-  tableMap,
   type PictureAttributes,
   type Settings,
 } from "@/core/signature";
@@ -87,8 +85,7 @@ export function Bench({ signature, person, people, base }: Props) {
   const place = useCallback(
     async (original: UploadedOriginal): Promise<void> => {
       const cell = selection.cells[0];
-      const map = selection.table && tableMap(selection.table.node);
-      const room = cell && map ? innerWidth(cellAttributes(cell.node), widthOf(map, cell.node)) : 200;
+      const room = cell ? innerWidth(cell.map, cell.place) : 200;
       const { cut } = await request<{ cut: PlacedCut }>("POST", "/api/cuts", {
         original: original.hash,
         widest: room,
@@ -213,16 +210,6 @@ export function Bench({ signature, person, people, base }: Props) {
 }
 
 const pick = ({ source, width, height }: PlacedCut): PlacedCut => ({ source, width, height });
-
-function widthOf(
-  map: ReturnType<typeof tableMap>,
-  cell: Parameters<(typeof map)["cells"]["get"]>[0],
-): number {
-  const place = map.cells.get(cell)!;
-  return map.columnWidths
-    .slice(place.column, place.column + place.colspan)
-    .reduce((sum, each) => sum + each, 0);
-}
 
 /** Brings back what was typed and not saved before this page was left. */
 function useRestoredDraft(

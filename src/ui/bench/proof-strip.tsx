@@ -35,13 +35,13 @@ export function ProofStrip({ html, base }: { html: string; base: string }) {
                   html={localPictures(drawn, base)}
                   label={`Proof: ${standIn.name}`}
                   width={600}
-                  height={116}
+                  height={132}
                   scale={0.6}
                   fit
                 />
               </div>
               <ul
-                className="max-h-28 min-w-0 overflow-y-auto text-xs leading-4 text-soft"
+                className="max-h-32 min-w-0 overflow-y-auto text-xs leading-4 text-soft"
                 tabIndex={0}
                 aria-label={`What ${standIn.name} changed`}
               >

@@ -2,7 +2,8 @@
 import type { Node } from "prosemirror-model";
 import type { Transform } from "prosemirror-transform";
 import { cellAttributes } from "../kinds/cell";
-import { tableMap } from "../table-map";
+import { facingSide, lineOn, neighbourPlaces } from "../lines";
+import { placeAtOffset, tableMap } from "../table-map";
 import type { Border, SideName, Sides } from "../values";
 import { setAttributes } from "./set-attributes";
 
@@ -18,35 +19,13 @@ export function setPadding(transform: Transform, position: number, patch: Partia
   return setAttributes(transform, position, { padding: { ...padding, ...patch } });
 }
 
-const facing: Record<SideName, SideName> = { top: "bottom", right: "left", bottom: "top", left: "right" };
-
-/** Positions of the cells that share a side with the cell at a position. */
-function neighbours(document: Node, position: number, side: SideName): number[] {
+/** The cell at a position, with the map of its table and the position where that table's content starts. */
+function placed(document: Node, position: number) {
+  cellNode(document, position);
   const resolved = document.resolve(position);
-  const table = resolved.node(-1);
-  const tableStart = resolved.start(-1);
-  const { cells } = tableMap(table);
-  const own = cells.get(cellNode(document, position))!;
-  const overlaps = (a: number, aSpan: number, b: number, bSpan: number): boolean =>
-    a < b + bSpan && b < a + aSpan;
-  const found: number[] = [];
-  table.descendants((node, offset) => {
-    const place = cells.get(node);
-    if (!place) return true;
-    const beside = overlaps(place.row, place.rowspan, own.row, own.rowspan);
-    const along = overlaps(place.column, place.colspan, own.column, own.colspan);
-    const touches =
-      side === "right"
-        ? beside && place.column === own.column + own.colspan
-        : side === "left"
-          ? beside && place.column + place.colspan === own.column
-          : side === "bottom"
-            ? along && place.row === own.row + own.rowspan
-            : along && place.row + place.rowspan === own.row;
-    if (touches) found.push(tableStart + offset);
-    return false;
-  });
-  return found;
+  const map = tableMap(resolved.node(-1));
+  const start = resolved.start(-1);
+  return { map, start, place: placeAtOffset(map, position - start) };
 }
 
 /**
@@ -61,21 +40,16 @@ export function setBorder(
 ): Transform {
   const { border } = cellAttributes(cellNode(transform.doc, position));
   setAttributes(transform, position, { border: { ...border, [side]: value } });
-  for (const neighbour of neighbours(transform.doc, position, side)) {
-    const theirs = cellAttributes(cellNode(transform.doc, neighbour)).border;
-    setAttributes(transform, neighbour, { border: { ...theirs, [facing[side]]: null } });
+  const { map, start, place } = placed(transform.doc, position);
+  for (const neighbour of neighbourPlaces(map, place, side)) {
+    const theirs = cellAttributes(neighbour.node).border;
+    setAttributes(transform, start + neighbour.offset, { border: { ...theirs, [facingSide[side]]: null } });
   }
   return transform;
 }
 
-/** The line drawn on one side of a cell: its own, or else that of the neighbour it meets there. */
+/** The line drawn on one side of the cell at a position, whichever cell declares it. */
 export function lineBetween(document: Node, position: number, side: SideName): Border | null {
-  const cell = cellNode(document, position);
-  const own = cellAttributes(cell).border[side];
-  if (own) return own;
-  for (const neighbour of neighbours(document, position, side)) {
-    const theirs = cellAttributes(cellNode(document, neighbour)).border[facing[side]];
-    if (theirs) return theirs;
-  }
-  return null;
+  const { map, place } = placed(document, position);
+  return lineOn(map, place, side);
 }

@@ -15,14 +15,10 @@ function tableAt(transform: Transform, position: number): Node {
 
 function setWidths(transform: Transform, tablePosition: number, widths: readonly number[]): Transform {
   const table = tableAt(transform, tablePosition);
-  const { cells } = tableMap(table);
-  table.descendants((node, offset) => {
-    const place = cells.get(node);
-    if (!place) return true;
-    const colwidth = widths.slice(place.column, place.column + place.colspan);
-    setAttributes(transform, tablePosition + 1 + offset, { colwidth });
-    return false;
-  });
+  for (const { offset, column, colspan } of tableMap(table).places)
+    setAttributes(transform, tablePosition + 1 + offset, {
+      colwidth: widths.slice(column, column + colspan),
+    });
   return transform;
 }
 

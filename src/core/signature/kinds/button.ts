@@ -5,10 +5,11 @@
 import type { Node } from "prosemirror-model";
 import { element, px } from "../html";
 import { fontStack } from "../fonts";
-import { writeInlinePlain, writeInline } from "../inline";
+import { largestSize, writeInline, writeInlinePlain } from "../inline";
 import { marked, type BlockKind } from "../kind";
 import { hexColor, linkTarget, number, optional } from "../values";
 import { readPieces } from "./pieces";
+import { lineHeightPx } from "./line";
 import { layoutTable } from "./table";
 
 interface ButtonAttributes {
@@ -87,7 +88,7 @@ export const buttonKind: BlockKind = {
             "border-radius": button.radius || null,
             "font-family": fontStack(settings.font),
             "font-size": settings.size,
-            "line-height": Math.round(settings.size * settings.lineHeight),
+            "line-height": lineHeightPx(settings.lineHeight, largestSize(label(node), writing)),
             "mso-line-height-rule": writing.documentEngine ? "exactly" : null,
             color: button.color,
           },

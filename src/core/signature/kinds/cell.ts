@@ -19,7 +19,8 @@ import {
   type Border,
   type Sides,
 } from "../values";
-import { tableMap } from "../table-map";
+import { innerWidth } from "../lines";
+import { placeWidth } from "../table-map";
 import { writeChildren, writePlainChildren, type Writing } from "../writing";
 import { writeGap } from "./spacer";
 
@@ -58,13 +59,6 @@ export const cellDeclarations = (cell: CellAttributes, padding: Sides<number>): 
   "background-color": cell.background,
   "vertical-align": cell.verticalAlign,
 });
-
-/** The room that a cell's content has, once padding and its half of each collapsed border are taken off. */
-export function innerWidth(cell: CellAttributes, width: number): number {
-  const { padding, border: borders } = cell;
-  const lines = (borders.left?.width ?? 0) / 2 + (borders.right?.width ?? 0) / 2;
-  return Math.max(1, Math.floor(width - padding.left - padding.right - lines));
-}
 
 const styleForDrawing = (cell: CellAttributes): string =>
   Object.entries(cellDeclarations(cell, cell.padding))
@@ -118,13 +112,10 @@ export const cellKind: BlockKind = {
   },
   write(node, writing) {
     const cell = cellAttributes(node);
-    const map = tableMap(writing.table!);
-    const place = map.cells.get(node)!;
-    const width = map.columnWidths
-      .slice(place.column, place.column + cell.colspan)
-      .reduce((sum, column) => sum + column, 0);
+    const { map, place } = writing.cell!;
+    const width = placeWidth(map, place);
     const shared = writing.sharedPadding;
-    const room = innerWidth(cell, width);
+    const room = innerWidth(map, place);
     const padding = { ...cell.padding, ...shared };
     const empty = isEmpty(node);
     const inside = { ...writing, availableWidth: room };

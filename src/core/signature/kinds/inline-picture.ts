@@ -43,7 +43,14 @@ export const inlinePictureKind: InlineKind = {
     const { source, width, height, alt } = node.attrs as PictureAttributes;
     return [
       "img",
-      { ...marked(node), src: source, width, height, alt, style: "vertical-align:middle;display:inline" },
+      {
+        ...marked(node),
+        src: source,
+        width,
+        height,
+        alt,
+        style: `display:inline;vertical-align:middle;width:${width}px;height:${height}px`,
+      },
     ];
   },
   read: readInlinePicture,

@@ -30,7 +30,17 @@ export const pictureKind: BlockKind = {
   attributes: { ...pictureAttributes, link: { default: null, check: optional(linkTarget) } },
   draw(node) {
     const { source, width, height, alt } = node.attrs as PictureAttributes;
-    return ["img", { ...marked(node), src: source, width, height, alt, style: "display:block" }];
+    return [
+      "img",
+      {
+        ...marked(node),
+        src: source,
+        width,
+        height,
+        alt,
+        style: `display:block;width:${width}px;height:${height}px`,
+      },
+    ];
   },
   write(node, writing) {
     const picture = node.attrs as PictureAttributes & { link: string | null };

@@ -6,7 +6,7 @@ import type { Node } from "prosemirror-model";
 import { element } from "../html";
 import { marked, type BlockKind } from "../kind";
 import { number, optional } from "../values";
-import { writeChildren, writePlainChildren } from "../writing";
+import { writePlainChildren } from "../writing";
 import { cellAttributes } from "./cell";
 
 export interface SharedPadding {
@@ -37,7 +37,11 @@ export const rowKind: BlockKind = {
     { ...marked(node), ...(node.attrs.height ? { style: `height:${node.attrs.height}px` } : {}) },
     0,
   ],
-  write: (row, writing) =>
-    element("tr", {}, {}, writeChildren(row, { ...writing, row, sharedPadding: sharedPadding(row) })),
+  write(row, writing) {
+    const { map, places } = writing.rowPlaces!;
+    const inside = { ...writing, row, sharedPadding: sharedPadding(row) };
+    const cells = places.map((place) => writing.write(place.node, { ...inside, cell: { map, place } }));
+    return element("tr", {}, {}, cells.join(""));
+  },
   writePlain: writePlainChildren,
 };

@@ -2,7 +2,7 @@
 import { element } from "../html";
 import { marked, type BlockKind } from "../kind";
 import { tableMap } from "../table-map";
-import { writeChildren, writePlainChildren } from "../writing";
+import { writePlainChildren } from "../writing";
 
 /** The attributes that every layout table carries, so that no client adds gaps, lines or a reading order. */
 export const layoutTable = (width: number) => ({
@@ -20,7 +20,15 @@ export const tableKind: BlockKind = {
   attributes: {},
   draw: (node) => ["table", marked(node), ["tbody", 0]],
   write(table, writing) {
-    const { width } = tableMap(table);
+    const map = tableMap(table);
+    const { width } = map;
+    const inside = { ...writing, outermost: false };
+    const rows = table.content.content.map((row, index) =>
+      writing.write(row, {
+        ...inside,
+        rowPlaces: { map, places: map.places.filter((place) => place.row === index) },
+      }),
+    );
     const outer = writing.outermost;
     const { direction, language } = writing.settings;
     return element(
@@ -31,7 +39,7 @@ export const tableKind: BlockKind = {
         lang: outer && language ? language : null,
       },
       { "border-collapse": "collapse", width },
-      writeChildren(table, { ...writing, outermost: false, table }),
+      rows.join(""),
     );
   },
   writePlain: writePlainChildren,

@@ -2,7 +2,7 @@
 import type { Node } from "prosemirror-model";
 import { NodeSelection, type EditorState } from "prosemirror-state";
 import { CellSelection } from "prosemirror-tables";
-import { placeStep, wordsIn } from "@/core/signature";
+import { placeAtOffset, placeStep, tableMap, wordsIn, type CellPlace, type TableMap } from "@/core/signature";
 
 export interface Placed {
   readonly position: number;
@@ -13,13 +13,19 @@ export interface Step extends Placed {
   readonly label: string;
 }
 
+/** A cell, with where it lies in its table. */
+export interface PlacedCell extends Placed {
+  readonly map: TableMap;
+  readonly place: CellPlace;
+}
+
 export interface BenchSelection {
   /** From the outer table down to what is selected. */
   readonly path: readonly Step[];
   /** The innermost table. */
   readonly table: Placed | null;
   /** The selected cells, or the one that the cursor is in. */
-  readonly cells: readonly Placed[];
+  readonly cells: readonly PlacedCell[];
   /** The part that is selected as a whole. */
   readonly part: Placed | null;
 }
@@ -27,9 +33,9 @@ export interface BenchSelection {
 const label = (parent: Node, index: number): string => placeStep(wordsIn(parent), index);
 
 export function describeSelection({ selection, doc }: EditorState): BenchSelection {
-  const cells: Placed[] = [];
+  const cells: PlacedCell[] = [];
   if (selection instanceof CellSelection)
-    selection.forEachCell((node, position) => cells.push({ position, node }));
+    selection.forEachCell((_node, position) => cells.push(placedCell(doc, position)));
   const at = cells[0] ? doc.resolve(cells[0].position + 1) : selection.$from;
   const path: Step[] = [];
   let table: Placed | null = null;
@@ -40,7 +46,7 @@ export function describeSelection({ selection, doc }: EditorState): BenchSelecti
     path.push({ position, node, label: label(at.node(depth - 1), at.index(depth - 1)) });
     if (node.type.name === "table") table = { position, node };
     if (node.type.name === "cell" && cells.length === 0 && depth === cellDepth(selection))
-      cells.push({ position, node });
+      cells.push(placedCell(doc, position));
   }
   const part =
     selection instanceof NodeSelection &&
@@ -50,6 +56,13 @@ export function describeSelection({ selection, doc }: EditorState): BenchSelecti
       : null;
   if (part) path.push({ ...part, label: label(at.parent, at.index()) });
   return { path, table, cells, part };
+}
+
+function placedCell(document: Node, position: number): PlacedCell {
+  const at = document.resolve(position);
+  const map = tableMap(at.node(-1));
+  const place = placeAtOffset(map, position - at.start(-1));
+  return { position, node: place.node, map, place };
 }
 
 function cellDepth({ $from }: EditorState["selection"]): number {

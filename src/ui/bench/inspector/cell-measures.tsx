@@ -14,7 +14,7 @@ import {
   setAttributes,
   setColumnWidth,
   setPadding,
-  tableMap,
+  placeWidth,
   type SideName,
 } from "@/core/signature";
 import { ColorField } from "../../parts/color-field";
@@ -50,8 +50,8 @@ export function CellMeasures() {
   const [first] = cells;
   if (!first || !table) return <p className="text-soft">Click into a cell to see its measures.</p>;
   const cell = cellAttributes(first.node);
-  const map = tableMap(table.node);
-  const { column } = map.cells.get(first.node) ?? { column: 0 };
+  const { map, place } = first;
+  const { column } = place;
   const oneColumn = cell.colspan === 1;
 
   const change = (edit: (transform: Transform, position: number) => void): void =>
@@ -70,7 +70,7 @@ export function CellMeasures() {
           <MeasureField
             label={`Width of column ${column + 1}`}
             quiet
-            value={map.columnWidths.slice(column, column + cell.colspan).reduce((sum, each) => sum + each, 0)}
+            value={placeWidth(map, place)}
             least={8}
             most={1200}
             unit="px"
