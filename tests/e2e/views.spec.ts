@@ -48,7 +48,9 @@ for (const [name, open] of views)
     expect(errors).toEqual([]);
   });
 
-test("the sheet is true: cells and pictures on the Bench are as large as in what is compiled", async ({ page }) => {
+test("the sheet is true: cells and pictures on the Bench are as large as in what is compiled", async ({
+  page,
+}) => {
   for (const name of ["Full", "Press desk", "Right to left", "From last year"]) {
     await page.goto(await signaturePath(page, name));
     const compiled = page.locator('[data-stand-in="webmail-inline"] iframe').contentFrame();

@@ -69,7 +69,8 @@ export function ShelfCard({ signature, onRename, onDuplicate, onDelete }: Props)
           html={localPictures(html, base)}
           label={`${name}, as it looks`}
           width={560}
-          height={186}
+          height={196}
+          fit
         />
       </Link>
       <div className="mt-1 flex gap-1 text-soft">

@@ -1,0 +1,86 @@
+/**
+ * One picture of each main view, 1280 × 800 px, from the demo's data: `npm run screenshots`. Starts a server of
+ * its own on a fresh demo and ends it again.
+ */
+import path from "node:path";
+import { chromium, type Page } from "playwright-core";
+import { fillDemo, startServer } from "../tests/e2e/server";
+
+const folder = path.resolve("docs/screenshots");
+const port = 4393;
+
+async function openSignature(page: Page, name: string, station = ""): Promise<void> {
+  await page.goto("/");
+  const href = await page.getByRole("link", { name, exact: true }).getAttribute("href");
+  await page.goto(`${href}${station}`);
+}
+
+/** Installs the full signature at one desk and sends a letter from there, as the Mailroom's pictures need. */
+async function rehearse(page: Page): Promise<void> {
+  await openSignature(page, "Full", "/install");
+  await page.getByRole("button", { name: "Copy the signature" }).click();
+  await page.goto("/mailroom/tamsin-okafor/preferences");
+  await page.getByRole("textbox", { name: "What goes under your letters" }).click();
+  await page.keyboard.press("Control+V");
+  await page.getByRole("button", { name: "Keep it" }).click();
+  await page.getByRole("status").filter({ hasText: "Kept" }).waitFor();
+}
+
+async function writeLetter(page: Page): Promise<void> {
+  await page.goto("/mailroom/tamsin-okafor/new?to=ifor@harrowfen.example");
+  await page.getByRole("textbox", { name: "About" }).fill("The second tray");
+  await page.getByRole("textbox", { name: "The letter" }).locator("div").first().click();
+  await page.keyboard.press("Control+Home");
+  await page.keyboard.type("Dear Ifor, it came up on Tuesday, eleven days early.");
+  await page.getByRole("button", { name: "Hand it over" }).click();
+  await page.getByRole("link", { name: /^Sit at/ }).click();
+  await page.getByRole("link", { name: /The second tray/ }).click();
+  await page.getByRole("heading", { name: "The second tray" }).waitFor();
+}
+
+const views: readonly (readonly [name: string, open: (page: Page) => Promise<unknown>])[] = [
+  ["shelf", (page) => page.goto("/")],
+  ["bench", (page) => openSignature(page, "Full")],
+  ["pictures", (page) => page.goto("/pictures")],
+  ["links", (page) => openSignature(page, "From last year", "/links")],
+  ["proof", (page) => openSignature(page, "Press desk", "/proof")],
+  ["install", (page) => openSignature(page, "Full", "/install")],
+  ["mailroom", (page) => page.goto("/mailroom")],
+  ["mailroom-preferences", rehearse],
+  ["mailroom-letter", writeLetter],
+];
+
+async function main(): Promise<void> {
+  const data = path.resolve(".still-line/screenshots");
+  await fillDemo(data, port);
+  const server = await startServer(data, port);
+  const browser = await chromium.launch({
+    executablePath: process.env.STILL_LINE_CHROMIUM || "/usr/bin/chromium",
+    args: [
+      "--no-sandbox",
+      "--disable-gpu",
+      "--disable-background-networking",
+      "--disable-component-update",
+      "--disable-sync",
+    ],
+  });
+  try {
+    const page = await browser.newPage({
+      baseURL: server.address,
+      viewport: { width: 1280, height: 800 },
+      permissions: ["clipboard-read", "clipboard-write"],
+    });
+    for (const [name, open] of views) {
+      await open(page);
+      await page.waitForLoadState("networkidle");
+      await page.evaluate(() => document.fonts.ready);
+      await page.waitForTimeout(600);
+      await page.screenshot({ path: path.join(folder, `${name}.png`) });
+    }
+  } finally {
+    await browser.close();
+    await server.kill();
+  }
+}
+
+await main();
