@@ -73,7 +73,13 @@ function main() {
     process.stdout.write(`Still Line: http://${options.host}:${options.port}\nData: ${data}\n`);
   });
   for (const signal of ["SIGINT", "SIGTERM"]) process.on(signal, () => server.kill(signal));
-  server.on("exit", (code) => process.exit(code ?? 0));
+  server.on("exit", (code) => {
+    if (!announced && code)
+      process.stderr.write(
+        `Still Line could not start on ${options.host}:${options.port}. If something else listens there, choose another port: npm run demo -- --port 4320\n`,
+      );
+    process.exit(code ?? 0);
+  });
 }
 
 main();

@@ -32,8 +32,8 @@ export async function waitUntilSaved(page: Page, after: number): Promise<number>
 }
 
 /** Types an exact number into a measure. */
-export async function setMeasure(page: Page, name: string | RegExp, value: string): Promise<void> {
-  const field = page.getByRole("textbox", { name });
+export async function setMeasure(page: Page, name: string, value: string): Promise<void> {
+  const field = page.getByRole("textbox", { name, exact: true });
   await field.fill(value);
   await field.press("Enter");
 }

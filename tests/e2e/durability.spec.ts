@@ -56,6 +56,30 @@ test("what was typed and not saved comes back when the page is opened again", as
   await waitUntilSaved(page, 2);
 });
 
+test("what was typed and not saved is not lost to what another window saved meanwhile: both are shown", async ({
+  page,
+}) => {
+  await startBlank(page);
+  await page.route("**/api/signatures/**", (route) => route.abort());
+  await cell(page, 1, 2).click();
+  await page.keyboard.type("Typed on the train");
+  await expect(page.getByRole("status").filter({ hasText: "Not saved yet" })).toBeVisible();
+  const other = await page.context().newPage();
+  await other.goto(page.url());
+  await cell(other, 1, 2).click();
+  await other.keyboard.type("Typed at the desk");
+  await waitUntilSaved(other, 1);
+  await other.close();
+
+  await page.unroute("**/api/signatures/**");
+  await page.reload();
+  const dialog = page.getByRole("alertdialog");
+  await expect(dialog.locator("iframe").first().contentFrame().locator("body")).toContainText("on the train");
+  await expect(dialog.locator("iframe").nth(1).contentFrame().locator("body")).toContainText("at the desk");
+  await dialog.getByRole("button", { name: "Go on with the saved one" }).click();
+  await expect(page.locator(".signature-editor")).toContainText("Typed at the desk");
+});
+
 test("two windows on one signature: the second to save sees both versions and chooses; the other gets a place on the Shelf", async ({
   page,
 }) => {

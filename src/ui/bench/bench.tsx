@@ -7,25 +7,13 @@ import { toast } from "sonner";
 import { checkSignature } from "@/core/checks";
 import { compile } from "@/core/compile";
 import type { Person } from "@/core/people";
-import {
-  fontStack,
-  innerWidth,
-  parseSignature,
-  readSignature,
-  schema,
-  setAttributes,
-  type PictureAttributes,
-  type Settings,
-} from "@/core/signature";
+import { fontStack, parseSignature, type Settings } from "@/core/signature";
 import { IconButton } from "../parts/icon-button";
 import { localPictures } from "../parts/local-pictures";
 import { request } from "../parts/request";
-import { uploadPicture, type UploadedOriginal } from "../parts/upload-picture";
 import { SignatureHeader, type PersonChoice } from "../signature/signature-header";
 import { BenchContext, type BenchValue } from "./bench-context";
 import { describeSelection } from "./editor/selection";
-import { insertBlock } from "./editor/commands";
-import { dropDraft, readDraft } from "./draft";
 import { Inspector } from "./inspector/inspector";
 import { paletteOf } from "./palette";
 import { PartsPanel } from "./parts-panel";
@@ -37,6 +25,8 @@ import { StaleDialog } from "./stale-dialog";
 import { Toolbar } from "./toolbar";
 import { useAutosave } from "./use-autosave";
 import { useEditor } from "./use-editor";
+import { usePictures, type PlacedCut } from "./use-pictures";
+import { useRestoredDraft } from "./use-restored-draft";
 
 interface Props {
   readonly signature: {
@@ -45,22 +35,15 @@ interface Props {
     readonly personId: string | null;
     readonly document: unknown;
     readonly revision: number;
-    readonly weight: number;
   };
+  /** The hosted cuts that it uses, for their weight. */
+  readonly cuts: readonly PlacedCut[];
   readonly person: Person | null;
   readonly people: readonly PersonChoice[];
   readonly base: string;
 }
 
-interface PlacedCut {
-  readonly source: string;
-  readonly width: number;
-  readonly height: number;
-}
-
-const altFromName = (name: string): string => name.replace(/\.[a-z0-9]+$/i, "").replace(/[-_]+/g, " ");
-
-export function Bench({ signature, person, people, base }: Props) {
+export function Bench({ signature, person, people, base, cuts }: Props) {
   const [initial] = useState(() => parseSignature(signature.document));
   const [choosing, setChoosing] = useState(false);
   const files = useRef<(files: readonly File[]) => void>(() => undefined);
@@ -76,65 +59,18 @@ export function Bench({ signature, person, people, base }: Props) {
     () => compile(document, { destination: "webmail-paste", person, base }),
     [document, person, base],
   );
+  const pictures = usePictures(editor, cuts);
+  const { weight } = pictures;
   const findings = useMemo(
-    () => checkSignature(document, { person, base, weight: signature.weight }),
-    [document, person, base, signature.weight],
-  );
-
-  const { apply } = editor;
-  const place = useCallback(
-    async (original: UploadedOriginal): Promise<void> => {
-      const cell = selection.cells[0];
-      const room = cell ? innerWidth(cell.map, cell.place) : 200;
-      const { cut } = await request<{ cut: PlacedCut }>("POST", "/api/cuts", {
-        original: original.hash,
-        widest: room,
-      });
-      apply((now) =>
-        insertBlock(now, schema.nodes.picture!.create({ ...pick(cut), alt: altFromName(original.name) })),
-      );
-      setChoosing(false);
-    },
-    [apply, selection],
+    () => checkSignature(document, { person, base, weight }),
+    [document, person, base, weight],
   );
 
   useEffect(() => {
-    files.current = (dropped) => {
-      void (async () => {
-        for (const file of dropped)
-          try {
-            await place(await uploadPicture(file));
-          } catch (error) {
-            toast.error((error as Error).message);
-          }
-      })();
-    };
-  }, [place]);
+    files.current = (dropped) => void pictures.placeFiles(dropped);
+  }, [pictures]);
 
-  const resizePicture = useCallback<BenchValue["resizePicture"]>(
-    async (position, asked) => {
-      const before = document.nodeAt(position)?.attrs as PictureAttributes | undefined;
-      if (!before) return;
-      const { cut } = await request<{ cut: PlacedCut }>("POST", "/api/cuts", {
-        source: before.source,
-        ...asked,
-      });
-      apply(
-        (now) => {
-          // What was typed meanwhile may have moved the picture.
-          let at: number | null = now.doc.nodeAt(position)?.attrs.source === before.source ? position : null;
-          now.doc.descendants((node, where) => {
-            if (at === null && node.attrs.source === before.source) at = where;
-          });
-          return at === null ? null : (setAttributes(now.tr, at, { ...pick(cut) }) as typeof now.tr);
-        },
-        { focus: false },
-      );
-    },
-    [apply, document],
-  );
-
-  useRestoredDraft(signature, editor);
+  useRestoredDraft(signature, editor, autosave);
 
   const settle = async (keep: "mine" | "saved"): Promise<void> => {
     if (autosave.state.kind !== "stale") return;
@@ -158,7 +94,7 @@ export function Bench({ signature, person, people, base }: Props) {
     settings,
     selection,
     palette: paletteOf(document),
-    resizePicture,
+    resizePicture: pictures.resize,
     choosePicture: () => setChoosing(true),
   };
 
@@ -192,7 +128,14 @@ export function Bench({ signature, person, people, base }: Props) {
         </main>
         <ProofStrip html={html} base={base} />
       </div>
-      <PictureDialog open={choosing} onClose={() => setChoosing(false)} onChoose={place} />
+      <PictureDialog
+        open={choosing}
+        onClose={() => setChoosing(false)}
+        onChoose={async (original) => {
+          await pictures.place(original);
+          setChoosing(false);
+        }}
+      />
       {autosave.state.kind === "stale" && (
         <StaleDialog
           name={signature.name}
@@ -207,28 +150,4 @@ export function Bench({ signature, person, people, base }: Props) {
       )}
     </BenchContext>
   );
-}
-
-const pick = ({ source, width, height }: PlacedCut): PlacedCut => ({ source, width, height });
-
-/** Brings back what was typed and not saved before this page was left. */
-function useRestoredDraft(
-  { id, revision, document }: Props["signature"],
-  editor: ReturnType<typeof useEditor>,
-): void {
-  const { apply } = editor;
-  useEffect(() => {
-    const draft = readDraft(id);
-    const read = draft && readSignature(draft.document);
-    if (!draft || !read?.ok) return;
-    const own = draft.revision === revision - 1 && JSON.stringify(draft.sent) === JSON.stringify(document);
-    if (draft.revision !== revision && !own) return dropDraft(id);
-    apply(
-      ({ doc, tr }) =>
-        doc.eq(read.document) ? null : tr.replaceWith(0, doc.content.size, read.document.content),
-      { focus: false },
-    );
-    // The signature as it was opened decides; later saves keep the draft themselves.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [id, apply]);
 }

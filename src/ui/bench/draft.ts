@@ -1,6 +1,7 @@
 /**
- * What was typed and not yet saved, kept in the browser until the server has it. A draft belongs to its window:
- * another window takes it up only once it has lain for a while, when the window that wrote it must be gone.
+ * What was typed and not yet saved, kept in the browser until the server has it. Each window keeps its own draft
+ * of a signature; another window takes it up only once it has lain for a while, when the window that wrote it
+ * must be gone.
  */
 
 export interface Draft {
@@ -12,15 +13,19 @@ export interface Draft {
 }
 
 interface KeptDraft extends Draft {
-  readonly window: string;
   /** Milliseconds since 1970. */
   readonly keptAt: number;
 }
 
-const key = (id: string): string => `still-line draft ${id}`;
+/** A draft, with what drops it once it has been taken up. */
+export interface FoundDraft extends Draft {
+  readonly drop: () => void;
+}
 
 /** How long a draft of another window is left alone; ms. */
 const othersWait = 30_000;
+
+const prefix = (id: string): string => `still-line draft ${id} `;
 
 /** The same after a reload, another in every other window. */
 function windowId(): string {
@@ -33,8 +38,8 @@ function windowId(): string {
 
 export function keepDraft(id: string, draft: Draft): void {
   try {
-    const kept: KeptDraft = { ...draft, window: windowId(), keptAt: Date.now() };
-    localStorage.setItem(key(id), JSON.stringify(kept));
+    const kept: KeptDraft = { ...draft, keptAt: Date.now() };
+    localStorage.setItem(prefix(id) + windowId(), JSON.stringify(kept));
   } catch {
     // Storage is full or forbidden: the save itself goes on.
   }
@@ -42,19 +47,28 @@ export function keepDraft(id: string, draft: Draft): void {
 
 export function dropDraft(id: string): void {
   try {
-    localStorage.removeItem(key(id));
+    localStorage.removeItem(prefix(id) + windowId());
   } catch {
     // There was none, then.
   }
 }
 
-/** The draft that this window may take up, or null. */
-export function readDraft(id: string): Draft | null {
+function keysOf(id: string): string[] {
+  const keys = Array.from({ length: localStorage.length }, (_unused, index) => localStorage.key(index) ?? "");
+  return keys.filter((key) => key.startsWith(prefix(id)));
+}
+
+/** This window's own draft, or else one that another window has left behind; null when there is none. */
+export function readDraft(id: string): FoundDraft | null {
   try {
-    const kept = JSON.parse(localStorage.getItem(key(id)) ?? "null") as KeptDraft | null;
-    const ours = kept && (kept.window === windowId() || Date.now() - kept.keptAt > othersWait);
-    return ours ? kept : null;
+    const own = prefix(id) + windowId();
+    for (const key of keysOf(id).sort((one, other) => Number(other === own) - Number(one === own))) {
+      const kept = JSON.parse(localStorage.getItem(key) ?? "null") as KeptDraft | null;
+      if (kept && (key === own || Date.now() - kept.keptAt > othersWait))
+        return { ...kept, drop: () => localStorage.removeItem(key) };
+    }
   } catch {
-    return null;
+    // Storage is forbidden, or holds something that is no draft.
   }
+  return null;
 }

@@ -25,6 +25,8 @@ export interface Autosave {
   readonly state: SaveState;
   /** Goes on from a document that the server has, after a choice between two versions. */
   readonly goOnFrom: (document: Node, revision: number) => void;
+  /** Says over which revision the next save goes: that of a draft which is taken up. */
+  readonly setBase: (revision: number) => void;
 }
 
 export function useAutosave(id: string, document: Node, initialRevision: number): Autosave {
@@ -119,5 +121,9 @@ export function useAutosave(id: string, document: Node, initialRevision: number)
     [id],
   );
 
-  return { state, goOnFrom };
+  const setBase = useCallback((base: number) => {
+    revision.current = base;
+  }, []);
+
+  return { state, goOnFrom, setBase };
 }

@@ -11,6 +11,8 @@ import { createState } from "./editor/state";
 
 export interface Editor {
   readonly state: EditorState;
+  /** The state at this moment, for what goes on after a wait. */
+  readonly current: () => EditorState;
   /** The sheet's element; give it to the ref of the element that holds the editor. */
   readonly mount: (element: HTMLElement | null) => void;
   /** Applies what `change` makes of the present state and gives the sheet the focus again. */
@@ -98,5 +100,7 @@ export function useEditor(initial: Node, { person, onFiles }: Options): Editor {
 
   const replace = useCallback((document: Node) => show(createState(document)), [show]);
 
-  return { state, mount, apply, run, focus, replace };
+  const current = useCallback(() => latest.current, []);
+
+  return { state, current, mount, apply, run, focus, replace };
 }

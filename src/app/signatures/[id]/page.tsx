@@ -13,10 +13,11 @@ export async function generateMetadata({ params }: Props) {
 
 export default async function BenchPage({ params }: Props) {
   const [signature, people] = await Promise.all([openOrNotFound((await params).id), peopleChoices()]);
-  const { id, name, personId, document, revision, weight, person } = signature;
+  const { id, name, personId, document, revision, cuts, person } = signature;
   return (
     <Bench
-      signature={{ id, name, personId, document, revision, weight }}
+      signature={{ id, name, personId, document, revision }}
+      cuts={cuts.map(({ source, width, height, bytes }) => ({ source, width, height, bytes }))}
       person={person}
       people={people}
       base={publicBase()}
