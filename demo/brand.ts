@@ -1,15 +1,16 @@
 /** The trust's drawn pictures: its logo, its banner, and the glyphs of its icon rows on round plates. */
 import { readFile } from "node:fs/promises";
 import sharp from "sharp";
+import facts from "./brand.json";
 import { outline } from "./outlines";
 
-export const brand = {
-  moss: "#3F5B2E",
-  ochre: "#C08A2B",
-  bone: "#F3EFE4",
-  ink: "#2A2F26",
-  grey: "#5D6358",
-} as const;
+/** The brand's colours, and two greys for type. */
+export const brand = { ...brandColors(), ink: "#2A2F26", grey: "#5D6358" } as const;
+
+function brandColors(): Record<"moss" | "ochre" | "bone", string> {
+  const [moss, ochre, bone] = facts.colors.map(({ hex }) => hex);
+  return { moss: moss!, ochre: ochre!, bone: bone! };
+}
 
 const document = (width: number, height: number, content: string): string =>
   `<svg xmlns="http://www.w3.org/2000/svg" width="${width}" height="${height}" viewBox="0 0 ${width} ${height}">${content}</svg>\n`;

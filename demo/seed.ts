@@ -4,6 +4,7 @@ import path from "node:path";
 import { readPerson } from "@/core/people";
 import type { Recipe } from "@/core/pictures";
 import { dataFolder } from "@/server/configuration";
+import { describeOrganisation } from "@/server/organisation/organisation";
 import { addPerson } from "@/server/people/people";
 import { addCut, addOriginal } from "@/server/pictures/pictures";
 import { addSignature, listSignatures } from "@/server/signatures/signatures";
@@ -35,6 +36,7 @@ async function seedPictures(): Promise<void> {
 async function main(): Promise<void> {
   for (const file of await readdir(at("people")))
     await addPerson(path.basename(file, ".json"), readPerson(await readJson("people", file)));
+  await describeOrganisation(await readJson("brand.json"));
   await seedPictures();
   const empty = (await listSignatures()).length === 0;
   for (const { name, person, file } of empty ? demoSignatures : [])

@@ -1,5 +1,6 @@
 import { listSignatures } from "@/server/signatures/signatures";
 import { openStored } from "@/server/signatures/open-signature";
+import { findOrganisation } from "@/server/organisation/organisation";
 import { listPeople } from "@/server/people/people";
 import { SiteHeader } from "@/ui/parts/site-header";
 import { Shelf } from "@/ui/shelf/shelf";
@@ -7,15 +8,16 @@ import { Shelf } from "@/ui/shelf/shelf";
 export const metadata = { title: "Shelf" };
 
 export default async function ShelfPage() {
-  const [signatures, people] = await Promise.all([
+  const [signatures, people, organisation] = await Promise.all([
     listSignatures().then((stored) => Promise.all(stored.map(openStored))),
     listPeople(),
+    findOrganisation(),
   ]);
   return (
     <>
       <SiteHeader current="Shelf" />
       <Shelf
-        organisation={people[0]?.person.organisation ?? ""}
+        organisation={organisation?.name ?? ""}
         peopleCount={people.length}
         signatures={signatures.map(({ id, name, person, html, base, weight, findings }) => ({
           id,

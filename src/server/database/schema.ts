@@ -102,3 +102,9 @@ export const messages = sqliteTable(
   },
   (table) => [index("messages_by_mailbox").on(table.mailbox, table.receivedAt)],
 );
+
+/** One row: the facts of the organisation, as JSON. */
+export const organisation = sqliteTable("organisation", {
+  id: integer("id").primaryKey(),
+  facts: text("facts").notNull(),
+});

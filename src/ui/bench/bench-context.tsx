@@ -10,7 +10,7 @@ export interface BenchValue {
   readonly editor: Editor;
   readonly settings: Settings;
   readonly selection: BenchSelection;
-  /** The colours that the signature uses. */
+  /** The colours of the brand, and those that the signature uses. */
   readonly palette: readonly string[];
   /** Cuts a hosted picture again at another display size and puts it in place. */
   readonly resizePicture: (position: number, asked: { width: number } | { height: number }) => Promise<void>;

@@ -41,9 +41,11 @@ interface Props {
   readonly person: Person | null;
   readonly people: readonly PersonChoice[];
   readonly base: string;
+  /** Offered before the colours that the signature uses. */
+  readonly brandColors: readonly string[];
 }
 
-export function Bench({ signature, person, people, base, cuts }: Props) {
+export function Bench({ signature, person, people, base, cuts, brandColors }: Props) {
   const [initial] = useState(() => parseSignature(signature.document));
   const [choosing, setChoosing] = useState(false);
   const files = useRef<(files: readonly File[]) => void>(() => undefined);
@@ -93,7 +95,7 @@ export function Bench({ signature, person, people, base, cuts }: Props) {
     editor,
     settings,
     selection,
-    palette: paletteOf(document),
+    palette: [...new Set([...brandColors, ...paletteOf(document)])],
     resizePicture: pictures.resize,
     choosePicture: () => setChoosing(true),
   };

@@ -9,7 +9,7 @@ interface Props {
   /** Six hex digits, or null for none. */
   readonly value: string | null;
   readonly onChange: (value: string | null) => void;
-  /** Colours offered first: those of the signature. */
+  /** Colours offered first: those of the brand and of the signature. */
   readonly palette: readonly string[];
   /** Whether "none" can be chosen. */
   readonly clearable?: boolean;
@@ -63,7 +63,10 @@ export function ColorField({ label, value, onChange, palette, clearable = false,
                 color={value ?? "#ffffff"}
                 onChange={(color) => onChange(color.toUpperCase())}
               />
-              <ul aria-label="Colours of the signature" className="mt-3 flex max-w-[200px] flex-wrap gap-1.5">
+              <ul
+                aria-label="Colours of the brand and the signature"
+                className="mt-3 flex max-w-[200px] flex-wrap gap-1.5"
+              >
                 {palette.map((color) => (
                   <li key={color}>
                     <button

@@ -1,4 +1,5 @@
 import { publicBase } from "@/server/configuration";
+import { findOrganisation } from "@/server/organisation/organisation";
 import { Bench } from "@/ui/bench/bench";
 import { openOrNotFound } from "./open-or-not-found";
 import { peopleChoices } from "./people-choices";
@@ -12,7 +13,11 @@ export async function generateMetadata({ params }: Props) {
 }
 
 export default async function BenchPage({ params }: Props) {
-  const [signature, people] = await Promise.all([openOrNotFound((await params).id), peopleChoices()]);
+  const [signature, people, organisation] = await Promise.all([
+    openOrNotFound((await params).id),
+    peopleChoices(),
+    findOrganisation(),
+  ]);
   const { id, name, personId, document, revision, cuts, person } = signature;
   return (
     <Bench
@@ -21,6 +26,7 @@ export default async function BenchPage({ params }: Props) {
       person={person}
       people={people}
       base={publicBase()}
+      brandColors={organisation?.colors.map(({ hex }) => hex) ?? []}
     />
   );
 }

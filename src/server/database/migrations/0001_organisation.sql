@@ -1,0 +1,4 @@
+CREATE TABLE `organisation` (
+	`id` integer PRIMARY KEY NOT NULL,
+	`facts` text NOT NULL
+);
