@@ -1,4 +1,5 @@
 import { defineConfig } from "@playwright/test";
+import { chromiumLaunch } from "./tests/e2e/browser";
 import { serverPort } from "./tests/e2e/server";
 
 export default defineConfig({
@@ -14,15 +15,6 @@ export default defineConfig({
     viewport: { width: 1280, height: 800 },
     permissions: ["clipboard-read", "clipboard-write"],
     actionTimeout: 10_000,
-    launchOptions: {
-      executablePath: process.env.STILL_LINE_CHROMIUM || "/usr/bin/chromium",
-      args: [
-        "--no-sandbox",
-        "--disable-gpu",
-        "--disable-background-networking",
-        "--disable-component-update",
-        "--disable-sync",
-      ],
-    },
+    launchOptions: chromiumLaunch,
   },
 });

@@ -4,6 +4,7 @@
  */
 import path from "node:path";
 import { chromium, type Page } from "playwright-core";
+import { chromiumLaunch } from "../tests/e2e/browser";
 import { fillDemo, startServer } from "../tests/e2e/server";
 
 const folder = path.resolve("docs/screenshots");
@@ -54,16 +55,7 @@ async function main(): Promise<void> {
   const data = path.resolve(".still-line/screenshots");
   await fillDemo(data, port);
   const server = await startServer(data, port);
-  const browser = await chromium.launch({
-    executablePath: process.env.STILL_LINE_CHROMIUM || "/usr/bin/chromium",
-    args: [
-      "--no-sandbox",
-      "--disable-gpu",
-      "--disable-background-networking",
-      "--disable-component-update",
-      "--disable-sync",
-    ],
-  });
+  const browser = await chromium.launch(chromiumLaunch);
   try {
     const page = await browser.newPage({
       baseURL: server.address,

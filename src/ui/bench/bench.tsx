@@ -11,6 +11,7 @@ import { fontStack, parseSignature, type Settings } from "@/core/signature";
 import { IconButton } from "../parts/icon-button";
 import { localPictures } from "../parts/local-pictures";
 import { request } from "../parts/request";
+import { useSettled } from "../parts/use-settled";
 import { SignatureHeader, type PersonChoice } from "../signature/signature-header";
 import { BenchContext, type BenchValue } from "./bench-context";
 import { describeSelection } from "./editor/selection";
@@ -45,6 +46,9 @@ interface Props {
   readonly brandColors: readonly string[];
 }
 
+/** Findings are counted when typing pauses; the proofs follow each key. */
+const findingsWait = 200;
+
 export function Bench({ signature, person, people, base, cuts, brandColors }: Props) {
   const [initial] = useState(() => parseSignature(signature.document));
   const [choosing, setChoosing] = useState(false);
@@ -63,9 +67,10 @@ export function Bench({ signature, person, people, base, cuts, brandColors }: Pr
   );
   const pictures = usePictures(editor, cuts);
   const { weight } = pictures;
+  const checked = useSettled(document, findingsWait);
   const findings = useMemo(
-    () => checkSignature(document, { person, base, weight }),
-    [document, person, base, weight],
+    () => checkSignature(checked, { person, base, weight }),
+    [checked, person, base, weight],
   );
 
   useEffect(() => {

@@ -1,9 +1,7 @@
 /** A picture that stands in a line of text or in an icon row, level with what is beside it. Sizes in px. */
-import { element } from "../html";
 import type { ReadPieces } from "../inline";
 import { marked, type InlineKind } from "../kind";
-import { publicAddress } from "../writing";
-import { pictureAttributes, type PictureAttributes } from "./picture";
+import { imageElement, pictureAttributes, type PictureAttributes } from "./picture";
 
 export const readInlinePicture: ReadPieces = (node, writing) => {
   const picture = node.attrs as PictureAttributes;
@@ -14,21 +12,12 @@ export const readInlinePicture: ReadPieces = (node, writing) => {
       link: null,
       plain: picture.alt,
       html: () =>
-        element(
-          "img",
-          {
-            src: publicAddress(picture.source, writing.base),
-            width: picture.width,
-            height: picture.height,
-            alt: picture.alt,
-          },
-          {
-            display: writing.standingPictures ? "block" : null,
-            border: 0,
-            "vertical-align": writing.standingPictures ? null : "middle",
-            width: picture.width,
-            height: picture.height,
-          },
+        imageElement(
+          picture,
+          writing.standingPictures
+            ? { display: "block", border: 0 }
+            : { border: 0, "vertical-align": "middle" },
+          writing,
         ),
     },
   ];

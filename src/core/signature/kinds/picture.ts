@@ -1,8 +1,8 @@
 /** A picture that stands as a block in its cell: a photo, a logo, a banner. Display sizes in CSS px. */
-import { element } from "../html";
+import { element, type Declarations } from "../html";
 import { marked, type BlockKind } from "../kind";
 import { flag, linkTarget, number, optional, pictureSource, text } from "../values";
-import { publicAddress } from "../writing";
+import { publicAddress, type Writing } from "../writing";
 
 export interface PictureAttributes {
   /** A hosted path `/h/…` or an address from elsewhere. */
@@ -22,6 +22,19 @@ export const pictureAttributes = {
   alt: { default: "", check: text(300) },
   decorative: { default: false, check: flag },
 };
+
+/** The `img` of a picture: its size as attribute and style, however it is placed. */
+export const imageElement = (picture: PictureAttributes, placing: Declarations, writing: Writing): string =>
+  element(
+    "img",
+    {
+      src: publicAddress(picture.source, writing.base),
+      width: picture.width,
+      height: picture.height,
+      alt: picture.alt,
+    },
+    { ...placing, width: picture.width, height: picture.height },
+  );
 
 export const pictureKind: BlockKind = {
   name: "picture",
@@ -45,16 +58,7 @@ export const pictureKind: BlockKind = {
   write(node, writing) {
     const picture = node.attrs as PictureAttributes & { link: string | null };
     if (!picture.source) return "";
-    const image = element(
-      "img",
-      {
-        src: publicAddress(picture.source, writing.base),
-        width: picture.width,
-        height: picture.height,
-        alt: picture.alt,
-      },
-      { display: "block", border: 0, width: picture.width, height: picture.height },
-    );
+    const image = imageElement(picture, { display: "block", border: 0 }, writing);
     return picture.link
       ? element(
           "a",
