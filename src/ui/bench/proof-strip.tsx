@@ -30,7 +30,7 @@ export function ProofStrip({ html, base }: { html: string; base: string }) {
               </span>
             </h2>
             <div className="mt-1 flex gap-3">
-              <div className="shrink-0 border border-hairline bg-white">
+              <div className="min-w-0 border border-hairline bg-white">
                 <SignatureFrame
                   html={localPictures(drawn, base)}
                   label={`Proof: ${standIn.name}`}
@@ -41,7 +41,7 @@ export function ProofStrip({ html, base }: { html: string; base: string }) {
                 />
               </div>
               <ul
-                className="max-h-32 min-w-0 overflow-y-auto text-xs leading-4 text-soft"
+                className="max-h-32 min-w-36 flex-1 overflow-y-auto text-xs leading-4 text-soft"
                 tabIndex={0}
                 aria-label={`What ${standIn.name} changed`}
               >

@@ -15,8 +15,8 @@ interface Props {
 export function Sheet({ mount, settings, stack }: Props) {
   const holder = useRef<HTMLDivElement>(null);
   return (
-    <div className="min-h-0 flex-1 overflow-auto px-6 py-4">
-      <div className="sheet mx-auto min-h-full w-fit min-w-[640px] border border-hairline bg-white px-16 pb-8 pt-4">
+    <div className="min-h-0 flex-1 overflow-auto px-2 py-4 lg:px-6">
+      <div className="sheet mx-auto min-h-full w-fit border border-hairline bg-white pb-8 pl-12 pr-4 pt-4 lg:min-w-[640px] lg:px-16">
         <div
           aria-hidden
           className="mb-3 select-none text-[#6f7775]"

@@ -6,6 +6,7 @@ import { describe, expect, it } from "vitest";
 import { blankSignature, parseSignature, schema } from "@/core/signature";
 import { paletteOf } from "../palette";
 import { insertBlock, insertInline, linkRange, setLink, setMark, setTextValue, textState } from "./commands";
+import { hints } from "./hints";
 import { describeSelection } from "./selection";
 import { createState } from "./state";
 
@@ -190,6 +191,19 @@ describe("what is selected", () => {
       [0, 0],
       [1, 0],
     ]);
+  });
+});
+
+describe("hints", () => {
+  const shown = (state: EditorState): number =>
+    hints.props.decorations!.call(hints, state) === null ? 0 : 1;
+
+  it("stand in a blank signature, and go with the first thing that is put in", () => {
+    expect(shown(createState(blankSignature(1, 2)))).toBe(1);
+    expect(shown(typed("A"))).toBe(0);
+    const empty = typed("");
+    expect(shown(empty.apply(insertBlock(empty, schema.nodes.spacer!.create())!))).toBe(0);
+    expect(shown(demo("short.json"))).toBe(0);
   });
 });
 

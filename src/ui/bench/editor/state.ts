@@ -12,6 +12,7 @@ import type { Node } from "prosemirror-model";
 import { EditorState, Selection, TextSelection, type Command } from "prosemirror-state";
 import { goToNextCell, tableEditing } from "prosemirror-tables";
 import { schema } from "@/core/signature";
+import { hints } from "./hints";
 import { lineHeights } from "./line-heights";
 
 const insertBreak: Command = (state, dispatch) => {
@@ -56,6 +57,7 @@ export function createState(document: Node): EditorState {
       keymap(baseKeymap),
       tableEditing({ allowTableNodeSelection: true }),
       lineHeights,
+      hints,
     ],
   });
 }
