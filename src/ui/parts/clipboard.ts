@@ -20,10 +20,21 @@ export function copyToClipboard({ text, html }: ClipboardContent): boolean {
     if (html !== undefined) event.clipboardData.setData("text/html", html);
     taken = true;
   };
+  // Some browsers copy only where something is selected, so something is, for a moment.
+  const selection = getSelection();
+  const before = selection?.rangeCount ? selection.getRangeAt(0) : null;
+  const held = document.body.appendChild(document.createElement("span"));
+  held.textContent = ".";
+  held.style.position = "fixed";
+  held.style.opacity = "0";
+  selection?.selectAllChildren(held);
   document.addEventListener("copy", fill, { capture: true });
   try {
     return document.execCommand("copy") && taken;
   } finally {
     document.removeEventListener("copy", fill, { capture: true });
+    held.remove();
+    selection?.removeAllRanges();
+    if (before) selection?.addRange(before);
   }
 }
