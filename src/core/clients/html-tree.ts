@@ -57,6 +57,15 @@ export const createElement = (name: string, attributes: Readonly<Record<string, 
 export const append = (parent: ParentNode, node: ChildNode): void =>
   defaultTreeAdapter.appendChild(parent, node);
 
+export const appendText = (parent: ParentNode, text: string): void =>
+  defaultTreeAdapter.insertText(parent, text);
+
+export function prepend(parent: ParentNode, node: ChildNode): void {
+  const first = parent.childNodes[0];
+  if (first) insertBefore(parent, node, first);
+  else append(parent, node);
+}
+
 const words: Readonly<Record<string, string>> = {
   tr: "row",
   td: "cell",

@@ -202,6 +202,15 @@ describe("desktop mail drawn by a document engine", () => {
     ).toEqual([]);
   });
 
+  it("reads style sheets, wherever they stand, without what it does not draw", () => {
+    const file =
+      "<html><head><style>@import url(x.css);td{padding:4px;border-radius:3px}@media (max-width:9px){td{color:#111111}}</style></head>" +
+      "<body><b>a</b><style>b{opacity:0.5;color:#222222}</style></body></html>";
+    const { html, changes } = show(file);
+    expect(html).toBe("<style>td{padding:4px}</style><style>b{color:#222222}</style><b>a</b>");
+    expect(changes.map(({ what }) => what).sort()).toEqual(["@import", "@media", "border-radius", "opacity"]);
+  });
+
   it("ignores declarations marked important", () => {
     expect(show('<b style="color:#000000 !important">a</b>').html).toBe("<b>a</b>");
   });

@@ -9,9 +9,12 @@ import {
   withDeclaration,
 } from "../declarations";
 import {
+  appendText,
   attributeOf,
+  detach,
   isElement,
   isText,
+  prepend,
   removeAttribute,
   setAttribute,
   walkElements,
@@ -21,6 +24,7 @@ import {
 } from "../html-tree";
 import { documentEngine } from "../stand-ins";
 import { dropUnsupported, type DeclarationRule } from "./drop-unsupported";
+import { filterStyleSheet } from "./filter-style-sheet";
 
 const isCell = (element: Element): boolean => element.tagName === "td" || element.tagName === "th";
 const widthIgnored = new Set(["p", "div", "span", "img"]);
@@ -137,8 +141,25 @@ function paragraph(element: Element, report: Report): void {
   );
 }
 
+/** Style sheets are read, wherever they stand; what the engine does not draw is taken out of them. */
+function styleSheets({ head, body }: Message, reportAt: (element: Element) => Report): void {
+  const found: Element[] = [];
+  for (const holder of [head, body])
+    walkElements(holder, (element) => {
+      if (element.tagName === "style") found.push(element);
+    });
+  for (const element of found.reverse()) {
+    const css = element.childNodes.filter(isText).map(({ value }) => value);
+    for (const child of [...element.childNodes]) detach(child);
+    appendText(element, filterStyleSheet(css.join(""), "desktop-document", reportAt(element)));
+    detach(element);
+    prepend(body, element);
+  }
+}
+
 export function toDesktopDocument(message: Message, reportAt: (element: Element) => Report): void {
   const { body } = message;
+  styleSheets(message, reportAt);
   walkElements(body, (element) => {
     const report = reportAt(element);
     dropUnsupported(element, "desktop-document", rule, report);
