@@ -31,7 +31,11 @@ for (const [name, open] of views)
       if (/content security policy/i.test(message.text())) errors.push(message.text());
     });
     await page.goto(await open(page));
-    await page.waitForLoadState("networkidle");
+    // Loaded, with its fonts, and on the Bench with the editor on the sheet.
+    await page.evaluate(() => document.fonts.ready);
+    await page.waitForFunction(
+      () => !document.querySelector(".signature-editor") || document.querySelector(".signature-editor p"),
+    );
     // What is drawn in a frame is the user's signature, and is judged by the findings.
     const axe = () => new AxeBuilder({ page }).exclude("iframe").exclude(".signature-editor");
     const light = await axe().analyze();

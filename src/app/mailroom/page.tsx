@@ -27,6 +27,7 @@ export default async function MailroomPage() {
                 <li key={id} className="border-b border-hairline">
                   <Link
                     href={`/mailroom/${id}`}
+                    prefetch={false}
                     className="flex items-baseline gap-2 rounded-sm px-1 py-2 hover:bg-kelp"
                   >
                     <span className="min-w-0">

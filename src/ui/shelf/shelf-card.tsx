@@ -28,6 +28,7 @@ interface Props {
   readonly onDelete: () => Promise<void>;
 }
 
+/** Its links fetch nothing ahead: a shelf of forty would ask for eighty pages that nobody opens. */
 export function ShelfCard({ signature, onRename, onDuplicate, onDelete }: Props) {
   const { id, name, personName, html, base, weight, findings, breaks } = signature;
   const [renaming, setRenaming] = useState(false);
@@ -45,7 +46,7 @@ export function ShelfCard({ signature, onRename, onDuplicate, onDelete }: Props)
           />
         ) : (
           <h2 className="min-w-0 truncate font-serif text-xl">
-            <Link href={`/signatures/${id}`} className="rounded-sm hover:text-pine">
+            <Link href={`/signatures/${id}`} prefetch={false} className="rounded-sm hover:text-pine">
               {name}
             </Link>
           </h2>
@@ -62,6 +63,7 @@ export function ShelfCard({ signature, onRename, onDuplicate, onDelete }: Props)
       </div>
       <Link
         href={`/signatures/${id}`}
+        prefetch={false}
         aria-label={`Open ${name}`}
         className="mt-2 block border border-hairline bg-white p-2 hover:border-pine"
       >
