@@ -62,11 +62,6 @@ export const renditionSize = ({ width, height, density }: Recipe): Size => ({
   height: height * density,
 });
 
-/** The density that the crop's pixels can fill, to two decimals; under the recipe's density it would be blurred. */
-export function reachedDensity({ crop, width, height }: Recipe): number {
-  return Math.floor(Math.min(crop.width / width, crop.height / height) * 100) / 100;
-}
-
 /**
  * The crop that lies inside an original, moved in before it is cut down. Throws a RangeError for an empty crop.
  */

@@ -4,7 +4,6 @@ export {
   displaySize,
   firstDisplaySize,
   needsTransparency,
-  reachedDensity,
   renditionSize,
   wholeCrop,
   type Frame,
@@ -14,12 +13,5 @@ export {
   type Size,
 } from "./cut";
 export { publicFileName } from "./file-name";
-export {
-  largestFile,
-  longestSide,
-  mostPixels,
-  signatureBudget,
-  weightBudgets,
-  type PictureUse,
-} from "./limits";
+export { largestFile, longestSide, mostPixels, signatureBudget } from "./limits";
 export { sniffType, typeRefusal, type SniffedType } from "./sniff";

@@ -7,7 +7,6 @@ import {
   hostedPath,
   needsTransparency,
   publicFileName,
-  reachedDensity,
   readHostedPath,
   renditionSize,
   sniffType,
@@ -45,11 +44,6 @@ describe("a recipe", () => {
   it("renders display size times density", () => {
     expect(renditionSize(recipe)).toEqual({ width: 200, height: 100 });
     expect(renditionSize({ ...recipe, density: 3 })).toEqual({ width: 300, height: 150 });
-  });
-
-  it("says the density that its pixels can fill", () => {
-    expect(reachedDensity(recipe)).toBe(3);
-    expect(reachedDensity({ ...recipe, width: 200, height: 100 })).toBe(1.5);
   });
 
   it("needs transparency in every frame but the rectangle", () => {

@@ -9,7 +9,7 @@ export interface WebSafeFont {
   readonly fallbacks: readonly string[];
   readonly generic: "sans-serif" | "serif" | "monospace";
   readonly space: number;
-  readonly drawnWith: "arimo" | "tinos" | "cousine" | "gelasio" | "carlito" | "caladea" | null;
+  readonly drawnWith: "arimo" | "tinos" | "cousine" | "gelasio" | null;
   readonly foundOn: string;
 }
 
