@@ -1,6 +1,6 @@
 /** The demo's signatures, built from the document's own schema. */
-import type { Mark, Node } from "prosemirror-model";
-import { noSides, schema, type Border, type Sides } from "@/core/signature";
+import type { Node } from "prosemirror-model";
+import { build, schema, style, type Border } from "@/core/signature";
 import { brand } from "./brand";
 
 /** A cut as a signature names it. */
@@ -11,51 +11,13 @@ export interface PlacedCut {
 }
 export type Cuts = (key: string) => PlacedCut;
 
-const { nodes, marks } = schema;
+const { button, cell, divider, field, line, row, separator, signature, spacer, table, text } = build;
+const { bold, color, link, size } = style;
 
-type Content = Node | readonly Node[];
-const text = (value: string, ...styles: Mark[]): Node => schema.text(value, styles);
-const bold = marks.bold!.create();
-const size = (px: number): Mark => marks.size!.create({ size: px });
-const color = (hex: string): Mark => marks.color!.create({ color: hex });
-const link = (href: string): Mark => marks.link!.create({ href });
-const field = (
-  name: string,
-  options: { fallback?: string; takesLine?: boolean } = {},
-  ...styles: Mark[]
-): Node => nodes.personField!.create({ field: name, ...options }, null, styles);
-const separator = (glyph: string, gap: number, ...styles: Mark[]): Node =>
-  nodes.separator!.create({ glyph, gap }, null, styles);
-const line = (...content: Node[]): Node => nodes.line!.create(null, content);
-const spacer = (height: number): Node => nodes.spacer!.create({ height });
 const picture = (cut: PlacedCut, alt: string, href: string | null = null): Node =>
-  nodes.picture!.create({ ...cut, alt, link: href });
+  build.picture({ ...cut, alt, link: href });
 const icon = (cut: PlacedCut, alt: string, href: string): Node =>
-  nodes.inlinePicture!.create({ ...cut, alt }, null, [link(href)]);
-
-interface CellPlan {
-  width: number[];
-  padding?: Partial<Sides<number>>;
-  border?: Partial<Sides<Border | null>>;
-  background?: string;
-  align?: "left" | "center" | "right";
-  verticalAlign?: "top" | "middle" | "bottom";
-}
-const cell = ({ width, padding, border, ...rest }: CellPlan, ...content: Node[]): Node =>
-  nodes.cell!.create(
-    {
-      ...rest,
-      colspan: width.length,
-      colwidth: width,
-      padding: { ...noSides(0), ...padding },
-      border: { ...noSides(null), ...border },
-    },
-    content,
-  );
-const row = (...cells: Node[]): Node => nodes.row!.create(null, cells);
-const table = (...rows: Node[]): Node => nodes.table!.create(null, rows);
-const signature = (settings: Record<string, unknown>, content: Content): Node =>
-  nodes.signature!.create(settings, content);
+  schema.nodes.inlinePicture!.create({ ...cut, alt }, null, [link(href)]);
 
 const settings = {
   font: "Arial",
@@ -104,7 +66,7 @@ const full = (cut: Cuts): Node =>
           ),
           line(field("address", { fallback: "The Old Malthouse, 3 Sluice Lane, Harrow Fen" })),
           spacer(6),
-          nodes.iconRow!.create(
+          schema.nodes.iconRow!.create(
             { size: 24, gap: 6 },
             networks.map(([key, alt, href]) => icon(cut(key), alt, href)),
           ),
@@ -174,7 +136,7 @@ const press = (cut: Cuts): Node =>
             field("mail", { fallback: "press@harrowfen.example", takesLine: false }),
           ),
           spacer(10),
-          nodes.button!.create(
+          button(
             {
               link: "https://harrowfen.example/press/pictures",
               background: brand.moss,
@@ -185,7 +147,7 @@ const press = (cut: Cuts): Node =>
             text("Pictures for the press", size(13)),
           ),
           spacer(10),
-          nodes.divider!.create({ color: "#D9D5C8" }),
+          divider({ color: "#D9D5C8" }),
           spacer(6),
           line(
             text(
@@ -231,8 +193,8 @@ const fromLastYear = (cut: Cuts): Node =>
             padding: { right: 12, top: 14 },
             border: { right: { width: 3, style: "solid", color: "#111111" } },
           },
-          nodes.picture!.create({ ...cut("logo-black"), width: 160, height: 44, alt: "" }),
-          nodes.picture!.create({
+          build.picture({ ...cut("logo-black"), width: 160, height: 44, alt: "" }),
+          build.picture({
             source: "file:///home/office/desktop/photo-final-2.png",
             width: 90,
             height: 120,
@@ -247,13 +209,13 @@ const fromLastYear = (cut: Cuts): Node =>
           line(text("www.harrowfen.example", link("https://https://harrowfen.example"))),
           line(text("harrowfen.example/cold-store", link("https://harrowfen/cold-store"))),
           line(
-            nodes.inlinePicture!.create({ ...cut("found-web"), alt: "" }, null, [
+            schema.nodes.inlinePicture!.create({ ...cut("found-web"), alt: "" }, null, [
               link("https://harrowfen.example"),
             ]),
-            nodes.inlinePicture!.create({ ...cut("found-plotline"), alt: "Plotline" }, null, [
+            schema.nodes.inlinePicture!.create({ ...cut("found-plotline"), alt: "Plotline" }, null, [
               link("https://plotline.example/harrowfen"),
             ]),
-            nodes.inlinePicture!.create({ ...cut("found-hedgepost"), alt: "Hedgepost" }, null, [
+            schema.nodes.inlinePicture!.create({ ...cut("found-hedgepost"), alt: "Hedgepost" }, null, [
               link("https://hedgepost.example/https://hedgepost.example/harrowfen"),
             ]),
           ),

@@ -55,7 +55,7 @@ function checkPicture(node: Node, at: string): Finding[] {
       at,
       message: `“${source.slice(0, 60)}” is on a disk and not at a public address: nobody else will see it.`,
     });
-  if (alt.trim() === "" && !decorative)
+  if (source !== "" && alt.trim() === "" && !decorative)
     found.push({
       code: "picture-without-alt",
       severity: "attention",

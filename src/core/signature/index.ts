@@ -1,10 +1,16 @@
+export { build, style, type CellPlan } from "./builder";
 export { blankSignature } from "./create";
-export { moveColumnBorder, narrowestColumn, setColumnWidth } from "./edits/columns";
+export { duplicatePart, insertParts, insertRowAcross, movePart, removePart } from "./edits/blocks";
+export { evenColumns, moveColumnBorder, narrowestColumn, setColumnWidth } from "./edits/columns";
+export { commonLine, rectangleOf, setLines, type LineTarget } from "./edits/lines";
+export { deleteBands, insertBand, mergeCells, moveBand, rearrangeTable, splitCell } from "./edits/rearrange";
+export { hasShortForm, shortForm } from "./short-form";
+export type { Axis, Rectangle } from "./table-layout";
 export { lineBetween, setBorder, setPadding } from "./edits/cells";
 export { setAttributes, setSettings } from "./edits/set-attributes";
 export { drawnFontFiles, drawnFontRules } from "./drawn-fonts";
 export { fontStack, spaceWidth, webSafeFont, webSafeFonts, type WebSafeFont } from "./fonts";
-export { cellAttributes, type CellAttributes } from "./kinds/cell";
+export { cellAttributes, isEmptyCell, type CellAttributes } from "./kinds/cell";
 export { lineHeightPx } from "./kinds/line";
 export type { PersonFieldAttributes } from "./kinds/person-field";
 export type { PictureAttributes } from "./kinds/picture";
@@ -34,3 +40,4 @@ export {
 export { hexColor, linkTarget, noSides, sideNames, type Border, type SideName, type Sides } from "./values";
 export type { DestinationId, Writing } from "./writing";
 export { toNumericReferences, escapeAttribute, escapeText } from "./html";
+export { starterPatterns, type StarterPattern } from "./patterns/starter-patterns";

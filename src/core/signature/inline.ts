@@ -15,6 +15,9 @@ export interface TextStyle {
   readonly color: string | null;
   readonly size: number;
   readonly font: string;
+  /** Added after each letter; px. */
+  readonly letterSpacing: number;
+  readonly upperCase: boolean;
   /** Set when the run stands inside a link, whose colour and decoration must be said again on the text. */
   readonly linked: boolean;
 }
@@ -49,9 +52,14 @@ export function textStyle(marks: readonly Mark[], writing: Writing, linked: bool
     color: (mark(marks, "color")?.attrs.color as string | undefined) ?? null,
     size: (mark(marks, "size")?.attrs.size as number | undefined) ?? settings.size,
     font: (mark(marks, "font")?.attrs.font as string | undefined) ?? settings.font,
+    letterSpacing: (mark(marks, "letterSpacing")?.attrs.spacing as number | undefined) ?? 0,
+    upperCase: mark(marks, "upperCase") !== undefined,
     linked,
   };
 }
+
+const cased = (text: string, { upperCase }: Pick<TextStyle, "upperCase">, { settings }: Writing): string =>
+  upperCase ? text.toLocaleUpperCase(settings.language || "en") : text;
 
 /** Text in the fewest elements that carry its style: `<b style="…">`, `<i>`, `<span style="…">` or bare. */
 export function styledText(
@@ -65,6 +73,7 @@ export function styledText(
     color: style.color ?? (style.linked ? settings.linkColor : null),
     "font-family": style.font === settings.font ? null : fontStack(style.font),
     "font-size": style.size === settings.size ? null : style.size,
+    "letter-spacing": style.letterSpacing || null,
     "font-style": style.bold && style.italic ? "italic" : null,
     "text-decoration":
       style.underline || (style.linked && settings.linkUnderline)
@@ -74,7 +83,7 @@ export function styledText(
           : null,
     ...extra,
   };
-  const content = escapeText(text);
+  const content = escapeText(cased(text, style, writing));
   const plain = Object.values(declarations).every((value) => value === null || value === undefined);
   const name = style.bold ? "b" : style.italic ? "i" : "span";
   return name === "span" && plain ? content : element(name, {}, declarations, content);
@@ -180,7 +189,9 @@ export function writeInlinePlain(nodes: readonly Node[], writing: Writing, read:
   if (!runs) return null;
   return grouped(runs)
     .map((group) => {
-      const plain = group.runs.map((run) => run.piece.plain).join("");
+      const plain = group.runs
+        .map((run) => cased(run.piece.plain, textStyle(run.marks, writing, false), writing))
+        .join("");
       if (group.link === null || group.runs.every((run) => run.piece.quietLink)) return plain;
       const said = plain.trim();
       if (said === "") return group.link;

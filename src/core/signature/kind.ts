@@ -4,7 +4,7 @@
  * are derived from these descriptions and know nothing else of the document.
  */
 import type { DOMOutputSpec, Mark, MarkSpec, Node, NodeSpec, TagParseRule } from "prosemirror-model";
-import type { Check } from "./values";
+import { flag, type Check } from "./values";
 import type { ReadPieces } from "./inline";
 import type { Writing } from "./writing";
 
@@ -13,6 +13,11 @@ export interface Attribute {
   readonly default?: unknown;
   readonly check: Check;
 }
+
+/** What every row and every part of a cell has: whether a reply's short form holds it. */
+export const partAttributes: Readonly<Record<"inShortForm", Attribute>> = {
+  inShortForm: { default: true, check: flag },
+};
 
 interface Kind {
   readonly name: string;

@@ -20,9 +20,11 @@ import { boldKind } from "./marks/bold";
 import { colorKind } from "./marks/color";
 import { fontKind } from "./marks/font";
 import { italicKind } from "./marks/italic";
+import { letterSpacingKind } from "./marks/letter-spacing";
 import { linkKind } from "./marks/link";
 import { sizeKind } from "./marks/size";
 import { underlineKind } from "./marks/underline";
+import { upperCaseKind } from "./marks/upper-case";
 
 /** The first block kind is what an empty cell is filled with, so the line stands before the others. */
 const nodeKindList: readonly NodeKind[] = [
@@ -49,6 +51,8 @@ const markKindList: readonly MarkKind[] = [
   colorKind,
   sizeKind,
   fontKind,
+  letterSpacingKind,
+  upperCaseKind,
   boldKind,
   italicKind,
   underlineKind,

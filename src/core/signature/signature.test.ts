@@ -23,7 +23,9 @@ describe("the schema", () => {
         " ",
       ),
     );
-    expect(Object.keys(schema.marks).sort()).toEqual("bold color font italic link size underline".split(" "));
+    expect(Object.keys(schema.marks).sort()).toEqual(
+      "bold color font italic letterSpacing link size underline upperCase".split(" "),
+    );
   });
 
   it("fills an empty cell with a line", () => {

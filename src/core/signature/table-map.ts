@@ -129,3 +129,10 @@ export function placeAtOffset(map: TableMap, offset: number): CellPlace {
 /** The whole width of a cell: that of the columns it covers; px. */
 export const placeWidth = (map: TableMap, { column, colspan }: CellPlace): number =>
   map.columnWidths.slice(column, column + colspan).reduce((sum, width) => sum + width, 0);
+
+/** Whether a cell is the first that says how wide one of its columns is: those above it only span that column. */
+export const setsWidth = (map: TableMap, { row, column, colspan }: CellPlace): boolean =>
+  Array.from({ length: colspan }, (_unused, index) => column + index).some(
+    (covered) =>
+      !map.places.some((place) => place.row < row && place.column === covered && place.colspan === 1),
+  );

@@ -81,8 +81,8 @@ describe("what is pasted", () => {
 
   it.each([
     ["13px", 13],
-    ["10pt", 13.5],
-    ["13.3px", 13.5],
+    ["10pt", 13.33],
+    ["13.333px", 13.33],
     ["2em", null],
     ["400px", null],
     ["large", null],

@@ -28,11 +28,14 @@ export const number =
     const onGrid =
       typeof value === "number" &&
       Number.isFinite(value) &&
-      Math.abs(value / step - Math.round(value / step)) < 1e-9;
+      Math.abs(value / step - Math.round(value / step)) < 1e-6;
     return onGrid && value >= least && value <= most
       ? null
       : complain(`a number from ${least} to ${most} in steps of ${step}`, value);
   };
+
+/** The size of text in px. Hundredths, so that a size given in points comes back as it was given. */
+export const textSize = number(6, 72, 0.01);
 
 /** A colour as six hex digits: the one form that every kind of client reads. */
 export const hexColor: Check = (value) =>
@@ -118,9 +121,14 @@ export const border: Check = (value) => {
   return null;
 };
 
+/** The most px that a column may have. */
+export const widestColumn = 2000;
+
 /** Widths of the columns that a cell covers, one each, in px. */
 export const columnWidths: Check = (value) =>
-  Array.isArray(value) && value.length > 0 && value.every((width) => number(1, 2000, 1)(width) === null)
+  Array.isArray(value) &&
+  value.length > 0 &&
+  value.every((width) => number(1, widestColumn, 1)(width) === null)
     ? null
     : complain("a list of widths in whole px", value);
 

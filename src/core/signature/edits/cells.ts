@@ -3,7 +3,7 @@ import type { Node } from "prosemirror-model";
 import type { Transform } from "prosemirror-transform";
 import { cellAttributes } from "../kinds/cell";
 import { facingSide, lineOn, neighbourPlaces } from "../lines";
-import { placeAtOffset, tableMap } from "../table-map";
+import { placeAtOffset, tableMap, type CellPlace, type TableMap } from "../table-map";
 import type { Border, SideName, Sides } from "../values";
 import { setAttributes } from "./set-attributes";
 
@@ -28,9 +28,21 @@ function placed(document: Node, position: number) {
   return { map, start, place: placeAtOffset(map, position - start) };
 }
 
+/** The one cell that shares a whole side with another, declaring their line before it; null where there is none. */
+function declaringNeighbour(map: TableMap, place: CellPlace, side: SideName): CellPlace | null {
+  const [neighbour, ...others] = side === "left" || side === "top" ? neighbourPlaces(map, place, side) : [];
+  if (!neighbour || others.length > 0) return null;
+  const level =
+    side === "left"
+      ? neighbour.row === place.row && neighbour.rowspan === place.rowspan
+      : neighbour.column === place.column && neighbour.colspan === place.colspan;
+  return level ? neighbour : null;
+}
+
 /**
  * Sets the line on one side of a cell. Where cells meet there is one line and not two, so the facing sides of
- * the neighbours are cleared: a client that does not collapse borders would draw both.
+ * the neighbours are cleared: a client that does not collapse borders would draw both. Of two cells that share a
+ * whole side the one before declares the line, so that the same lines give the same document however they are set.
  */
 export function setBorder(
   transform: Transform,
@@ -38,13 +50,16 @@ export function setBorder(
   side: SideName,
   value: Border | null,
 ): Transform {
-  const { border } = cellAttributes(cellNode(transform.doc, position));
-  setAttributes(transform, position, { border: { ...border, [side]: value } });
   const { map, start, place } = placed(transform.doc, position);
-  for (const neighbour of neighbourPlaces(map, place, side)) {
-    const theirs = cellAttributes(neighbour.node).border;
-    setAttributes(transform, start + neighbour.offset, { border: { ...theirs, [facingSide[side]]: null } });
-  }
+  const neighbour = declaringNeighbour(map, place, side);
+  if (neighbour) return setBorder(transform, start + neighbour.offset, facingSide[side], value);
+  const declare = (at: number, name: SideName, line: Border | null): void => {
+    const { border } = cellAttributes(cellNode(transform.doc, at));
+    setAttributes(transform, at, { border: { ...border, [name]: line } });
+  };
+  declare(position, side, value);
+  for (const facing of neighbourPlaces(map, place, side))
+    declare(start + facing.offset, facingSide[side], null);
   return transform;
 }
 

@@ -70,3 +70,26 @@ export function moveColumnBorder(
     ),
   );
 }
+
+/**
+ * Makes columns of a table the same width, from one up to and without another: they keep their sum, and the
+ * first ones take the px that do not divide.
+ */
+export function evenColumns(
+  transform: Transform,
+  tablePosition: number,
+  from: number,
+  to: number,
+): Transform {
+  const widths = known(tableAt(transform, tablePosition), from);
+  known(tableAt(transform, tablePosition), to - 1);
+  const sum = widths.slice(from, to).reduce((total, width) => total + width, 0);
+  const [each, rest] = [Math.floor(sum / (to - from)), sum % (to - from)];
+  return setWidths(
+    transform,
+    tablePosition,
+    widths.map((width, column) =>
+      column < from || column >= to ? width : each + (column - from < rest ? 1 : 0),
+    ),
+  );
+}

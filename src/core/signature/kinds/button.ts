@@ -6,7 +6,7 @@ import type { Node } from "prosemirror-model";
 import { element, px } from "../html";
 import { fontStack } from "../fonts";
 import { largestSize, writeInline, writeInlinePlain } from "../inline";
-import { marked, type BlockKind } from "../kind";
+import { marked, partAttributes, type BlockKind } from "../kind";
 import { hexColor, linkTarget, number, optional } from "../values";
 import { readPieces } from "./pieces";
 import { lineHeightPx } from "./line";
@@ -31,10 +31,11 @@ export const buttonKind: BlockKind = {
   structure: {
     content: "(text | personField)*",
     group: "block",
-    marks: "bold italic size font",
+    marks: "bold italic size font letterSpacing upperCase",
     isolating: true,
   },
   attributes: {
+    ...partAttributes,
     link: { default: null, check: optional(linkTarget) },
     background: { default: "#1F5B57", check: hexColor },
     color: { default: "#FFFFFF", check: hexColor },

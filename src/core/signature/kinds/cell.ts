@@ -20,7 +20,7 @@ import {
   type Sides,
 } from "../values";
 import { innerWidth } from "../lines";
-import { placeWidth } from "../table-map";
+import { placeWidth, setsWidth } from "../table-map";
 import { writeChildren, writePlainChildren, type Writing } from "../writing";
 import { writeGap } from "./spacer";
 
@@ -67,7 +67,7 @@ const styleForDrawing = (cell: CellAttributes): string =>
     .join(";");
 
 /** A cell whose only content is an empty line is an empty cell, not a line of nothing. */
-const isEmpty = (cell: Node): boolean =>
+export const isEmptyCell = (cell: Node): boolean =>
   cell.childCount === 1 && cell.firstChild!.type.name === "line" && cell.firstChild!.childCount === 0;
 
 /** Line heights are at least these here; exact ones stand on the lines, since they would crop a picture. */
@@ -117,7 +117,7 @@ export const cellKind: BlockKind = {
     const shared = writing.sharedPadding;
     const room = innerWidth(map, place);
     const padding = { ...cell.padding, ...shared };
-    const empty = isEmpty(node);
+    const empty = isEmptyCell(node);
     const inside = { ...writing, availableWidth: room };
     const content =
       writeGap(cell.padding.top - shared.top, room, writing) +
@@ -125,13 +125,13 @@ export const cellKind: BlockKind = {
       writeGap(cell.padding.bottom - shared.bottom, room, writing);
     // Without border-box a browser adds padding and borders to the width that a document engine counts as whole.
     const widened = width !== room;
-    const firstRow = place.row === 0;
+    const sized = place.row === 0 || setsWidth(map, place);
     return element(
       "td",
       {
         colspan: cell.colspan > 1 ? cell.colspan : null,
         rowspan: cell.rowspan > 1 ? cell.rowspan : null,
-        width: firstRow ? width : null,
+        width: sized ? width : null,
         height: (writing.row?.attrs.height as number | null) ?? null,
         // The attribute and not text-align, since only it moves a picture or table that stands as a block.
         align: cell.align,
@@ -139,8 +139,8 @@ export const cellKind: BlockKind = {
         bgcolor: cell.background,
       },
       {
-        width: firstRow ? width : null,
-        "box-sizing": firstRow && widened ? "border-box" : null,
+        width: sized ? width : null,
+        "box-sizing": sized && widened ? "border-box" : null,
         height: (writing.row?.attrs.height as number | null) ?? null,
         ...cellDeclarations(cell, padding),
         // Pictures need the type as well: it is what their alt text is set in while they are blocked.

@@ -1,6 +1,6 @@
 /** A line across the cell. Solid ones are a filled cell of that height, which every client draws; px. */
 import { element, type Declarations } from "../html";
-import { marked, type BlockKind } from "../kind";
+import { marked, partAttributes, type BlockKind } from "../kind";
 import { borderStyles, hexColor, number, oneOf, optional } from "../values";
 import { layoutTable } from "./table";
 
@@ -9,6 +9,7 @@ export const dividerKind: BlockKind = {
   word: "divider",
   structure: { group: "block", atom: true, selectable: true },
   attributes: {
+    ...partAttributes,
     thickness: { default: 1, check: number(0.5, 8, 0.5) },
     style: { default: "solid", check: oneOf(...borderStyles) },
     color: { default: "#D9D5C8", check: hexColor },

@@ -5,7 +5,7 @@
 import type { Node } from "prosemirror-model";
 import { element } from "../html";
 import { writeInline, writeInlinePlain } from "../inline";
-import { marked, type BlockKind } from "../kind";
+import { marked, partAttributes, type BlockKind } from "../kind";
 import { number, oneOf } from "../values";
 import type { PictureAttributes } from "./picture";
 import { readPieces } from "./pieces";
@@ -36,6 +36,7 @@ export const iconRowKind: BlockKind = {
   word: "icon row",
   structure: { content: "inlinePicture*", group: "block", marks: "link" },
   attributes: {
+    ...partAttributes,
     size: { default: 24, check: number(8, 96, 1) },
     gap: { default: 6, check: number(0, 60, 1) },
     direction: { default: "row", check: oneOf("row", "column") },

@@ -2,7 +2,7 @@
 import type { Node } from "prosemirror-model";
 import { element } from "../html";
 import { writeInline, writeInlinePlain, largestSize } from "../inline";
-import { marked, type BlockKind } from "../kind";
+import { marked, partAttributes, type BlockKind } from "../kind";
 import { number, oneOf, optional } from "../values";
 import { readPieces } from "./pieces";
 import { writeGap } from "./spacer";
@@ -17,6 +17,7 @@ export const lineKind: BlockKind = {
   word: "line",
   structure: { content: "inline*", group: "block" },
   attributes: {
+    ...partAttributes,
     align: { default: null, check: optional(oneOf("left", "center", "right")) },
     /** A ratio, 1.0 to 2.0; null takes the signature's. */
     lineHeight: { default: null, check: optional(number(1, 2, 0.05)) },

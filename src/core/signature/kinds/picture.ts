@@ -1,6 +1,6 @@
 /** A picture that stands as a block in its cell: a photo, a logo, a banner. Display sizes in CSS px. */
 import { element, type Declarations } from "../html";
-import { marked, type BlockKind } from "../kind";
+import { marked, partAttributes, type BlockKind } from "../kind";
 import { flag, linkTarget, number, optional, pictureSource, text } from "../values";
 import { publicAddress, type Writing } from "../writing";
 
@@ -40,7 +40,11 @@ export const pictureKind: BlockKind = {
   name: "picture",
   word: "picture",
   structure: { group: "block", atom: true, selectable: true, draggable: true },
-  attributes: { ...pictureAttributes, link: { default: null, check: optional(linkTarget) } },
+  attributes: {
+    ...partAttributes,
+    ...pictureAttributes,
+    link: { default: null, check: optional(linkTarget) },
+  },
   draw(node) {
     const { source, width, height, alt } = node.attrs as PictureAttributes;
     return [

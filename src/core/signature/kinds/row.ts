@@ -4,7 +4,7 @@
  */
 import type { Node } from "prosemirror-model";
 import { element } from "../html";
-import { marked, type BlockKind } from "../kind";
+import { marked, partAttributes, type BlockKind } from "../kind";
 import { number, optional } from "../values";
 import { writePlainChildren } from "../writing";
 import { cellAttributes } from "./cell";
@@ -30,7 +30,7 @@ export const rowKind: BlockKind = {
   name: "row",
   word: "row",
   structure: { content: "cell*", tableRole: "row" },
-  attributes: { height: { default: null, check: optional(number(1, 2000, 1)) } },
+  attributes: { ...partAttributes, height: { default: null, check: optional(number(1, 2000, 1)) } },
   parse: [{ tag: "tr" }],
   draw: (node) => [
     "tr",

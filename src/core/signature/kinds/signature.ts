@@ -1,5 +1,5 @@
 /** The whole document: the settings that every part takes from, around one outer table. Sizes in px. */
-import { flag, hexColor, linkTarget, number, oneOf, optional, text } from "../values";
+import { flag, hexColor, linkTarget, number, oneOf, optional, text, textSize } from "../values";
 import type { BlockKind } from "../kind";
 import { writeChildren, writePlainChildren } from "../writing";
 
@@ -40,7 +40,7 @@ export const signatureKind: BlockKind = {
   structure: { content: "table" },
   attributes: {
     font: { default: defaultSettings.font, check: text(60) },
-    size: { default: defaultSettings.size, check: number(6, 72, 0.5) },
+    size: { default: defaultSettings.size, check: textSize },
     lineHeight: { default: defaultSettings.lineHeight, check: number(1, 2, 0.05) },
     textColor: { default: defaultSettings.textColor, check: hexColor },
     linkColor: { default: defaultSettings.linkColor, check: hexColor },

@@ -1,6 +1,6 @@
 /** A measured gap: a table of one cell exactly so many px high, since no margin is kept by every client. */
 import { element } from "../html";
-import { marked, type BlockKind } from "../kind";
+import { marked, partAttributes, type BlockKind } from "../kind";
 import { number } from "../values";
 import type { Writing } from "../writing";
 
@@ -35,7 +35,7 @@ export const spacerKind: BlockKind = {
   name: "spacer",
   word: "spacer",
   structure: { group: "block", atom: true, selectable: true },
-  attributes: { height: { default: 8, check: number(1, 400, 1) } },
+  attributes: { ...partAttributes, height: { default: 8, check: number(1, 400, 1) } },
   draw: (node) => ["div", { ...marked(node), class: "drawn-spacer", style: `height:${node.attrs.height}px` }],
   write: (node, writing) => writeGap(node.attrs.height as number, writing.availableWidth, writing),
   writePlain: () => "",

@@ -1,6 +1,6 @@
 /** A table of rows: the outer one, or one level down inside a cell. Widths in px. */
 import { element } from "../html";
-import { marked, type BlockKind } from "../kind";
+import { marked, partAttributes, type BlockKind } from "../kind";
 import { tableMap } from "../table-map";
 import { writePlainChildren } from "../writing";
 
@@ -17,7 +17,7 @@ export const tableKind: BlockKind = {
   name: "table",
   word: "table",
   structure: { content: "row+", group: "block", tableRole: "table", isolating: true },
-  attributes: {},
+  attributes: partAttributes,
   draw: (node) => ["table", marked(node), ["tbody", 0]],
   write(table, writing) {
     const map = tableMap(table);

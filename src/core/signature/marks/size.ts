@@ -1,21 +1,24 @@
-/** The size of text in px. */
+/** The size of text in px; a size that was set in points is kept to a hundredth. */
 import type { MarkKind } from "../kind";
-import { number } from "../values";
+import { textSize } from "../values";
 
-const check = number(6, 72, 0.5);
-
-/** A CSS length in px or pt as px on the grid of half px (CSS Values 4: 1pt = 4/3 px); null for other units. */
-export function sizeToPx(css: string): number | null {
-  const found = /^(\d+(?:\.\d+)?)(px|pt)$/.exec(css.trim());
+/** A CSS length in px or pt as px, to a hundredth (CSS Values 4: 1pt = 4/3 px); null for other units. */
+export function lengthToPx(css: string): number | null {
+  const found = /^(-?\d+(?:\.\d+)?)(px|pt)$/.exec(css.trim());
   if (!found) return null;
   const length = Number(found[1]) * (found[2] === "pt" ? 4 / 3 : 1);
-  const size = Math.round(length * 2) / 2;
-  return check(size) === null ? size : null;
+  return Math.round(length * 100) / 100;
+}
+
+/** A CSS font size as px, or null when it is none that a document may hold. */
+export function sizeToPx(css: string): number | null {
+  const size = lengthToPx(css);
+  return size !== null && textSize(size) === null ? size : null;
 }
 
 export const sizeKind: MarkKind = {
   name: "size",
-  attributes: { size: { check } },
+  attributes: { size: { check: textSize } },
   parse: [
     {
       style: "font-size",

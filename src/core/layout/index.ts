@@ -1,0 +1,1 @@
+export { longestPerson } from "./longest-person";

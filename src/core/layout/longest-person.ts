@@ -1,0 +1,31 @@
+/** Whose details strain a layout most. */
+import type { Node } from "prosemirror-model";
+import { compile } from "../compile";
+import type { Person } from "../people";
+
+/** Any address will do: the text of a signature does not hold it. */
+const base = "https://pictures.example";
+
+/** Characters of the longest line that a signature has for a person. */
+function longestLine(document: Node, person: Person): number {
+  const text = compile(document, { destination: "plain-text", person, base });
+  return Math.max(0, ...text.split("\n").map((line) => [...line].length));
+}
+
+/**
+ * The one of some people for whom the signature has its longest line, the first of equals; null when there is
+ * nobody, or when the signature shows nothing of a person.
+ */
+export function longestPerson<P extends { readonly person: Person }>(
+  document: Node,
+  people: readonly P[],
+): P | null {
+  let found: P | null = null;
+  let longest = 0;
+  const lengths = people.map(({ person }) => longestLine(document, person));
+  if (new Set(lengths).size <= 1 && people.length > 1) return null;
+  people.forEach((candidate, index) => {
+    if (lengths[index]! > longest) [found, longest] = [candidate, lengths[index]!];
+  });
+  return found;
+}
