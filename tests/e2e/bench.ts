@@ -12,10 +12,10 @@ export const cell = (page: Page, row: number, column: number): Locator =>
 export const proof = (page: Page, standIn: string) =>
   page.locator(`[data-stand-in="${standIn}"] iframe`).contentFrame().locator("body");
 
-/** Starts a blank signature from the Shelf and waits for its Bench. */
-export async function startBlank(page: Page): Promise<void> {
-  await page.goto("/");
-  await page.getByRole("button", { name: "Start a blank 1 × 2" }).click();
+/** Starts a blank signature by dragging over the grid, and waits for its Bench. */
+export async function startBlank(page: Page, rows = 1, columns = 2, server = ""): Promise<void> {
+  await page.goto(`${server}/start`);
+  await page.locator(`[data-row="${rows}"][data-column="${columns}"]`).click();
   await expect(page.getByRole("textbox", { name: "Signature", exact: true })).toBeVisible();
 }
 
@@ -37,3 +37,31 @@ export async function setMeasure(page: Page, name: string, value: string): Promi
   await field.fill(value);
   await field.press("Enter");
 }
+
+/** Chooses a font from the field with a label. */
+export async function chooseFont(page: Page, label: string, family: string): Promise<void> {
+  await page.getByRole("button", { name: new RegExp(`^${label}: `) }).click();
+  await page
+    .getByRole("dialog", { name: label, exact: true })
+    .getByRole("button", { name: family, exact: true })
+    .click();
+}
+
+/** Tabs until something with the accessible name has the focus. */
+export async function tabTo(page: Page, name: string | RegExp): Promise<void> {
+  for (let presses = 0; presses < 80; presses++) {
+    await page.keyboard.press("Tab");
+    const label = await page.evaluate(() => {
+      const element = document.activeElement as HTMLElement | null;
+      if (!element) return "";
+      const labelled = element.id ? document.querySelector(`label[for="${element.id}"]`)?.textContent : null;
+      return element.getAttribute("aria-label") ?? labelled ?? element.textContent ?? "";
+    });
+    if (typeof name === "string" ? label.trim() === name : name.test(label)) return;
+  }
+  throw new Error(`Tab never reached ${name}`);
+}
+
+/** Puts a part in at the cursor by clicking it in the panel. */
+export const insertPart = (page: Page, name: string): Promise<void> =>
+  page.getByRole("complementary", { name: "Parts" }).getByRole("button", { name, exact: true }).click();

@@ -11,8 +11,7 @@ test("killing the server in the middle of typing loses nothing that was shown as
   await fillDemo(data, port);
   let server = await startServer(data, port);
   try {
-    await page.goto(server.address);
-    await page.getByRole("button", { name: "Start a blank 1 × 2" }).click();
+    await startBlank(page, 1, 2, server.address);
     await cell(page, 1, 2).click();
     await page.keyboard.type("Saved before the crash.", { delay: 5 });
     await waitUntilSaved(page, 1);

@@ -1,5 +1,5 @@
 import { expect, test } from "@playwright/test";
-import { cell, proof, setMeasure, startBlank } from "./bench";
+import { cell, chooseFont, proof, setMeasure, startBlank } from "./bench";
 
 test("fields of the directory, a separator, a divider and a spacer are put in, measured and taken out", async ({
   page,
@@ -67,7 +67,7 @@ test("settings of the whole signature reach every part of it", async ({ page }) 
     .getByRole("navigation", { name: "What is selected" })
     .getByRole("button", { name: "signature" })
     .click();
-  await page.getByRole("combobox", { name: "Font of the signature" }).selectOption("Georgia");
+  await chooseFont(page, "Font of the signature", "Georgia");
   await setMeasure(page, "Size", "15");
   await setMeasure(page, "Line height", "1.6");
   const visit = page.getByRole("textbox", { name: "Page that dates and addresses lead to" });

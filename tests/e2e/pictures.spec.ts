@@ -1,5 +1,6 @@
 import { readFile } from "node:fs/promises";
 import { expect, test } from "@playwright/test";
+import { startBlank } from "./bench";
 
 test("pictures are uploaded several at once, and a bad file gets one clear sentence", async ({ page }) => {
   await page.goto("/pictures");
@@ -61,8 +62,7 @@ test("changes asked for by another site are turned away", async ({ request }) =>
 });
 
 test("a picture dropped on the sheet is uploaded and placed in the cell", async ({ page }) => {
-  await page.goto("/");
-  await page.getByRole("button", { name: "Start a blank 1 × 2" }).click();
+  await startBlank(page);
   await page.locator(".signature-editor td").first().click();
   const bytes = [...(await readFile("demo/pictures/originals/harrow-fen-logo.png"))];
   const transfer = await page.evaluateHandle((content) => {

@@ -1,6 +1,6 @@
 import path from "node:path";
 import { expect, test } from "@playwright/test";
-import { cell, proof, setMeasure, startBlank, waitUntilSaved } from "./bench";
+import { cell, chooseFont, proof, setMeasure, startBlank, waitUntilSaved } from "./bench";
 
 test("the whole job by hand: build, picture, link, proof, copy, paste, write, send, open, follow the link", async ({
   page,
@@ -20,7 +20,7 @@ test("the whole job by hand: build, picture, link, proof, copy, paste, write, se
   await page.keyboard.press("Home");
   await page.keyboard.press("Shift+End");
   await page.getByRole("button", { name: "Bold" }).click();
-  await page.getByRole("combobox", { name: "Font" }).selectOption("Georgia");
+  await chooseFont(page, "Font", "Georgia");
   await setMeasure(page, "Text size", "18");
   await page.getByRole("textbox", { name: "Text colour" }).fill("#3F5B2E");
   await page.getByRole("textbox", { name: "Text colour" }).press("Enter");
@@ -74,7 +74,7 @@ test("the whole job by hand: build, picture, link, proof, copy, paste, write, se
   const first = proof(page, "webmail-inline").locator("td").first();
   await expect(first).toHaveAttribute("width", "130");
   await expect(first).toHaveCSS("padding-right", "14px");
-  await expect(first).toHaveAttribute("style", /border-right:1\.5px solid #333333/);
+  await expect(first).toHaveAttribute("style", /border-right:1\.5px solid #1F5B57/);
 
   // Saved, and still there after a reload.
   await waitUntilSaved(page, 1);

@@ -1,7 +1,7 @@
 import { readFileSync } from "node:fs";
 import { describe, expect, it } from "vitest";
 import { blankSignature, parseSignature, schema } from "../signature";
-import { checkSignature, costliestParts, isPrivateHost } from "./index";
+import { checkSignature, contrast, costliestParts, isPrivateHost } from "./index";
 
 const demo = (file: string) => parseSignature(JSON.parse(readFileSync(`demo/signatures/${file}`, "utf8")));
 const options = { person: null, base: "https://pictures.harrowfen.example" };
@@ -101,4 +101,13 @@ describe("hosts that recipients cannot reach", () => {
     "but not %s",
     (address) => expect(isPrivateHost(address)).toBe(false),
   );
+});
+
+describe("contrast", () => {
+  it("is the ratio of WCAG, whichever colour comes first", () => {
+    expect(contrast("#000000", "#FFFFFF")).toBeCloseTo(21, 5);
+    expect(contrast("#FFFFFF", "#777777")).toBeCloseTo(4.48, 2);
+    expect(contrast("#777777", "#FFFFFF")).toBe(contrast("#FFFFFF", "#777777"));
+    expect(() => contrast("moss", "#FFFFFF")).toThrow("No colour: moss");
+  });
 });

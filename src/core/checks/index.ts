@@ -1,3 +1,4 @@
 export { checkSignature, isPrivateHost, type CheckOptions } from "./check-signature";
 export { costliestParts, type PartCost } from "./costliest-parts";
 export type { Finding, FindingCode, Severity, Station } from "./finding";
+export { contrast, darkCanvas, lightCanvas, readableContrast } from "./contrast";

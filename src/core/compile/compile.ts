@@ -21,6 +21,8 @@ export interface CompileOptions {
   readonly person: Person | null;
   /** The public address of hosted pictures: `https://…`, with or without a closing slash. */
   readonly base: string;
+  /** Draws the places of pictures that are not chosen yet, for looking at a pattern; nothing sent has them. */
+  readonly picturePlaces?: boolean;
 }
 
 /** A block by its own kind's writer. Inline nodes are written by the line that they stand in. */
@@ -66,6 +68,7 @@ export function compile(document: Node, options: CompileOptions): string {
     row: null,
     sharedPadding: { top: 0, bottom: 0 },
     standingPictures: false,
+    picturePlaces: options.picturePlaces ?? false,
     write,
     writePlain,
   };

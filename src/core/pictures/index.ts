@@ -15,3 +15,4 @@ export {
 export { publicFileName } from "./file-name";
 export { largestFile, longestSide, mostPixels, signatureBudget } from "./limits";
 export { sniffType, typeRefusal, type SniffedType } from "./sniff";
+export { extractPalette } from "./extract-palette";

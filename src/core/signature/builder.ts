@@ -12,6 +12,7 @@ const { nodes, marks } = schema;
 /** The styling of text. */
 export const style = {
   bold: marks.bold!.create(),
+  italic: marks.italic!.create(),
   upperCase: marks.upperCase!.create(),
   size: (px: number): Mark => marks.size!.create({ size: px }),
   color: (hex: string): Mark => marks.color!.create({ color: hex }),

@@ -1,6 +1,6 @@
 export { build, style, type CellPlan } from "./builder";
 export { blankSignature } from "./create";
-export { duplicatePart, insertParts, insertRowAcross, movePart, removePart } from "./edits/blocks";
+export { duplicatePart, insertParts, insertRowAcross, mayHold, movePart, removePart } from "./edits/blocks";
 export { evenColumns, moveColumnBorder, narrowestColumn, setColumnWidth } from "./edits/columns";
 export { commonLine, rectangleOf, setLines, type LineTarget } from "./edits/lines";
 export { deleteBands, insertBand, mergeCells, moveBand, rearrangeTable, splitCell } from "./edits/rearrange";
@@ -41,3 +41,4 @@ export { hexColor, linkTarget, noSides, sideNames, type Border, type SideName, t
 export type { DestinationId, Writing } from "./writing";
 export { toNumericReferences, escapeAttribute, escapeText } from "./html";
 export { starterPatterns, type StarterPattern } from "./patterns/starter-patterns";
+export { disclaimer, readyLines, signOff, type ReadyLine } from "./parts/ready-lines";

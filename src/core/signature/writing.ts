@@ -27,6 +27,8 @@ export interface Writing {
   readonly sharedPadding: { readonly top: number; readonly bottom: number };
   /** Whether pictures of a line stand as blocks, as they do in an icon row. */
   readonly standingPictures: boolean;
+  /** Whether places of pictures that are not chosen yet are drawn. */
+  readonly picturePlaces: boolean;
   readonly write: (node: Node, writing: Writing) => string;
   readonly writePlain: (node: Node, writing: Writing) => string;
 }

@@ -108,3 +108,34 @@ export const organisation = sqliteTable("organisation", {
   id: integer("id").primaryKey(),
   facts: text("facts").notNull(),
 });
+
+/** Documents of a signature as they were at a revision: named by hand, or kept automatically. */
+export const versions = sqliteTable(
+  "versions",
+  {
+    id: text("id").primaryKey(),
+    signatureId: text("signature_id")
+      .notNull()
+      .references(() => signatures.id, { onDelete: "cascade" }),
+    revision: integer("revision").notNull(),
+    /** Null for one that was kept automatically. */
+    name: text("name"),
+    document: text("document").notNull(),
+    createdAt: integer("created_at").notNull(),
+  },
+  (table) => [index("versions_by_signature").on(table.signatureId, table.createdAt)],
+);
+
+/** Patterns that were saved from signatures. */
+export const patterns = sqliteTable("patterns", {
+  id: text("id").primaryKey(),
+  name: text("name").notNull(),
+  document: text("document").notNull(),
+  createdAt: integer("created_at").notNull(),
+});
+
+/** One row: how the user's letters are set, as JSON. */
+export const letterType = sqliteTable("letter_type", {
+  id: integer("id").primaryKey(),
+  facts: text("facts").notNull(),
+});

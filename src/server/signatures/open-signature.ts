@@ -2,7 +2,7 @@
 import { checkSignature, type Finding } from "@/core/checks";
 import { compile } from "@/core/compile";
 import type { Person } from "@/core/people";
-import { parseSignature, picturesOf } from "@/core/signature";
+import { hasShortForm, parseSignature, picturesOf, shortForm } from "@/core/signature";
 import { publicBase } from "../configuration";
 import { findPerson } from "../people/people";
 import { findCuts, type Cut } from "../pictures/pictures";
@@ -13,6 +13,8 @@ export interface OpenedSignature extends StoredSignature {
   readonly base: string;
   /** Its HTML for pasting into webmail. */
   readonly html: string;
+  /** What a reply holds of it, for pasting into webmail; null where replies leave nothing out. */
+  readonly shortHtml: string | null;
   /** Bytes of its hosted pictures, each counted once. */
   readonly weight: number;
   readonly cuts: readonly Cut[];
@@ -31,6 +33,9 @@ export async function openStored(stored: StoredSignature): Promise<OpenedSignatu
     person,
     base,
     html: compile(document, { destination: "webmail-paste", person, base }),
+    shortHtml: hasShortForm(document)
+      ? compile(shortForm(document), { destination: "webmail-paste", person, base })
+      : null,
     weight,
     cuts,
     findings: checkSignature(document, { person, base, weight }),

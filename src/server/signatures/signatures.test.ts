@@ -26,6 +26,9 @@ beforeAll(async () => {
 
 afterAll(() => rm(folder, { recursive: true, force: true }));
 
+const startBlank = (rows: number, columns: number): Promise<string> =>
+  startSignature(blankSignature(rows, columns).toJSON());
+
 /** A signature that says one thing. */
 function saying(text: string): object {
   const document = blankSignature(1, 1);
@@ -42,13 +45,13 @@ async function refusal(action: Promise<unknown>): Promise<Refusal> {
 
 describe("signatures", () => {
   it("are started blank, each under a name of its own", async () => {
-    await startSignature(1, 2);
-    await startSignature(1, 2);
+    await startBlank(1, 2);
+    await startBlank(1, 2);
     expect((await listSignatures()).map(({ name }) => name)).toEqual(["New signature", "New signature 2"]);
   });
 
   it("are renamed, duplicated, deleted and taken back", async () => {
-    const id = await startSignature(1, 2);
+    const id = await startBlank(1, 2);
     await describeSignature(id, { name: "Press desk" });
     const copy = await duplicateSignature(id);
     expect(await findSignature(copy)).toMatchObject({ name: "Press desk, copy", revision: 1 });
@@ -62,14 +65,14 @@ describe("signatures", () => {
 
 describe("a save", () => {
   it("counts up the revision that it was made from", async () => {
-    const id = await startSignature(1, 1);
+    const id = await startBlank(1, 1);
     expect(await saveDocument(id, saying("one"), 1)).toBe(2);
     expect(await saveDocument(id, saying("two"), 2)).toBe(3);
     expect((await findSignature(id)).document).toEqual(saying("two"));
   });
 
   it("that is stale is refused, with both versions kept", async () => {
-    const id = await startSignature(1, 1);
+    const id = await startBlank(1, 1);
     await saveDocument(id, saying("theirs"), 1);
     const refused = await refusal(saveDocument(id, saying("mine"), 1));
     expect(refused.status).toBe(409);
@@ -87,7 +90,7 @@ describe("a save", () => {
   });
 
   it("that is stale can give way, and gets a place of its own", async () => {
-    const id = await startSignature(1, 1);
+    const id = await startBlank(1, 1);
     await saveDocument(id, saying("theirs"), 1);
     const refused = await refusal(saveDocument(id, saying("mine"), 1));
     const settled = await settleRefusedSave(id, refused.details.refusedId as string, "saved");
@@ -98,13 +101,13 @@ describe("a save", () => {
   });
 
   it("that is sent again after its answer was lost is not a conflict", async () => {
-    const id = await startSignature(1, 1);
+    const id = await startBlank(1, 1);
     expect(await saveDocument(id, saying("one"), 1)).toBe(2);
     expect(await saveDocument(id, saying("one"), 1)).toBe(2);
   });
 
   it("of two at once only one is accepted", async () => {
-    const id = await startSignature(1, 1);
+    const id = await startBlank(1, 1);
     const results = await Promise.allSettled(
       ["a", "b", "c", "d"].map((text) => saveDocument(id, saying(text), 1)),
     );
@@ -113,7 +116,7 @@ describe("a save", () => {
   });
 
   it("of something that is no document is refused with its place, and changes nothing", async () => {
-    const id = await startSignature(1, 1);
+    const id = await startBlank(1, 1);
     const refused = await refusal(
       saveDocument(
         id,

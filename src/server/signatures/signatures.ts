@@ -1,10 +1,11 @@
 /** Signatures: listed, made, saved by revision, copied, deleted and taken back. */
 import { randomUUID } from "node:crypto";
 import { and, asc, eq, isNotNull, isNull, sql } from "drizzle-orm";
-import { blankSignature, readSignature } from "@/core/signature";
+import { readSignature } from "@/core/signature";
 import { database } from "../database/database";
 import { refusedSaves, signatures } from "../database/schema";
 import { notFound, Refusal } from "../http/refusal";
+import { keepVersion } from "./versions";
 
 export interface StoredSignature {
   readonly id: string;
@@ -87,12 +88,9 @@ async function freeName(wanted: string): Promise<string> {
   for (let number = 2; ; number++) if (!taken.has(`${wanted} ${number}`)) return `${wanted} ${number}`;
 }
 
-export const startSignature = async (rows: number, columns: number): Promise<string> =>
-  addSignature({
-    name: await freeName("New signature"),
-    personId: null,
-    document: blankSignature(rows, columns).toJSON(),
-  });
+/** A new signature from a document: a blank table, or a pattern under whose name it begins. */
+export const startSignature = async (document: unknown, name = "New signature"): Promise<string> =>
+  addSignature({ name: await freeName(name), personId: null, document });
 
 export async function duplicateSignature(id: string): Promise<string> {
   const { name, personId, document } = await findSignature(id);
@@ -137,6 +135,8 @@ export async function restoreSignature(id: string): Promise<void> {
 export async function saveDocument(id: string, document: unknown, baseRevision: number): Promise<number> {
   const text = checked(document);
   const db = await database();
+  const before = await findRow(id);
+  if (before.revision === baseRevision && before.document !== text) await keepVersion(db, before);
   const [saved] = await db
     .update(signatures)
     .set({ document: text, revision: sql`${signatures.revision} + 1`, updatedAt: Date.now() })

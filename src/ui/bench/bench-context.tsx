@@ -3,18 +3,26 @@
 import { createContext, useContext } from "react";
 import type { Settings } from "@/core/signature";
 import type { BenchSelection } from "./editor/selection";
-import type { Editor } from "./use-editor";
+import type { Palette } from "../parts/color-field";
+import type { Form } from "../signature/form-switch";
+import type { LetterType } from "./letter-type";
+import type { Editor, PictureTarget } from "./use-editor";
 
 /** What every tool of the Bench works on. */
 export interface BenchValue {
   readonly editor: Editor;
   readonly settings: Settings;
   readonly selection: BenchSelection;
-  /** The colours of the brand, and those that the signature uses. */
-  readonly palette: readonly string[];
+  /** Where colours can be taken from. */
+  readonly palette: Palette;
   /** Cuts a hosted picture again at another display size and puts it in place. */
   readonly resizePicture: (position: number, asked: { width: number } | { height: number }) => Promise<void>;
-  readonly choosePicture: () => void;
+  readonly choosePicture: (target: PictureTarget) => void;
+  /** Whether the sheet and the proofs show the short form. */
+  readonly form: Form;
+  /** How the user's letters are set, and the setting of it. */
+  readonly letterType: LetterType;
+  readonly setLetterType: (letterType: LetterType) => void;
 }
 
 export const BenchContext = createContext<BenchValue | null>(null);

@@ -1,8 +1,11 @@
 "use client";
 
-import { useRef, useState } from "react";
-import { moveColumnBorder, tableMap } from "@/core/signature";
+import { useRef } from "react";
+import { moveColumnBorder, narrowestColumn, setSettings, tableMap } from "@/core/signature";
 import { useBench } from "./bench-context";
+import { moveTo, selectBand } from "./editor/table-commands";
+import { RuleHandle } from "./rule-handle";
+import { useBandDrag } from "./use-band-drag";
 
 /** Ticks every 10 px, longer every 50. */
 function Ticks({ width }: { width: number }) {
@@ -16,85 +19,137 @@ function Ticks({ width }: { width: number }) {
   );
 }
 
-/** Undo keeps steps of one number together; the editor counts its own compositions from 1. */
-const firstGesture = 1_000_000;
+const widest = 1200;
 
-/** The rule above the outer table: each column's width, and a handle on each border between columns. */
+/**
+ * The rule above the outer table: each column by its width, to select or to move; a handle on each border between
+ * columns; and the most that the whole signature may be wide.
+ */
 export function ColumnRule() {
-  const { editor, settings } = useBench();
-  const [dragging, setDragging] = useState<number | null>(null);
-  const gesture = useRef({ id: firstGesture, x: 0, width: 0 });
+  const { editor, settings, selection } = useBench();
+  const numbers = useRef<HTMLDivElement>(null);
   const { columnWidths, width } = tableMap(editor.state.doc.firstChild!);
-  const mirrored = settings.direction === "rtl" ? -1 : 1;
+  const rightToLeft = settings.direction === "rtl";
+  const edges = columnWidths.map((_width, column) =>
+    columnWidths.slice(0, column + 1).reduce((sum, each) => sum + each, 0),
+  );
+  const selected = new Set(
+    selection.table?.position === 0
+      ? selection.cells.flatMap(({ place }) =>
+          Array.from({ length: place.colspan }, (_unused, index) => place.column + index),
+        )
+      : [],
+  );
 
-  const widen = (column: number, to: number): void =>
+  const columnAt = (x: number): number => {
+    const box = numbers.current!.getBoundingClientRect();
+    const from = rightToLeft ? box.right - x : x - box.left;
+    const found = edges.findIndex((edge) => from < edge);
+    return found < 0 ? columnWidths.length - 1 : found;
+  };
+  const drag = useBandDrag(
+    "x",
+    columnAt,
+    (column) => editor.apply(({ tr }) => selectBand(tr, 0, "column", column)),
+    (column, beside) => editor.apply((state) => moveTo(state, 0, "column", column, beside)),
+  );
+  const mark =
+    drag.dragged === null || drag.beside === null || drag.beside === drag.dragged
+      ? null
+      : drag.beside > drag.dragged
+        ? edges[drag.beside]!
+        : edges[drag.beside]! - columnWidths[drag.beside]!;
+
+  const widen = (column: number, to: number, gesture: number): void =>
     editor.apply(
       ({ tr }) => {
         moveColumnBorder(tr, 0, column, to - tableMap(tr.doc.firstChild!).columnWidths[column]!);
         // Steps of one gesture are taken back together.
-        return tr.docChanged ? tr.setMeta("composition", gesture.current.id) : null;
+        return tr.docChanged ? tr.setMeta("composition", gesture) : null;
+      },
+      { focus: false },
+    );
+  const limit = (maxWidth: number, gesture: number): void =>
+    editor.apply(
+      ({ tr }) => {
+        setSettings(tr, { maxWidth });
+        return tr.docChanged ? tr.setMeta("composition", gesture) : null;
       },
       { focus: false },
     );
 
-  const edges = columnWidths.map((_width, column) =>
-    columnWidths.slice(0, column + 1).reduce((sum, each) => sum + each, 0),
-  );
-
   return (
-    <div className="relative mb-1 select-none" style={{ width }} dir={settings.direction}>
-      <div className="flex text-xs font-medium text-pine">
+    <div
+      className="relative mb-1 select-none"
+      style={{ width: Math.max(width, settings.maxWidth) }}
+      dir={settings.direction}
+    >
+      <div ref={numbers} className="flex text-xs font-medium text-pine" style={{ width }}>
         {columnWidths.map((each, column) => (
-          <span key={column} className="text-center" style={{ width: each }}>
+          <button
+            key={column}
+            type="button"
+            aria-label={`Column ${column + 1}, ${each} px`}
+            aria-pressed={selected.has(column)}
+            title="Click to select the column, drag to move it"
+            {...drag.handlers(column)}
+            // Pointers are told from clicks above; a click without one is a key.
+            onClick={(event) =>
+              event.detail === 0 && editor.apply(({ tr }) => selectBand(tr, 0, "column", column))
+            }
+            className={`touch-none overflow-hidden rounded-t-sm text-center hover:bg-kelp ${selected.has(column) ? "bg-kelp" : ""} ${drag.dragged === column ? "opacity-50" : ""}`}
+            style={{ width: each }}
+          >
             {each}
-            <span className="sr-only"> px, column {column + 1}</span>
-          </span>
+          </button>
         ))}
       </div>
-      <div dir="ltr" className={mirrored < 0 ? "-scale-x-100" : ""}>
-        <Ticks width={width} />
+      <div dir="ltr" className={rightToLeft ? "-scale-x-100" : ""}>
+        <Ticks width={Math.max(width, settings.maxWidth)} />
       </div>
+      {mark !== null && (
+        <span
+          aria-hidden
+          className="absolute -bottom-1 top-0 w-[3px] rounded-sm bg-pine"
+          style={{ insetInlineStart: mark - 1 }}
+        />
+      )}
       {edges.map((edge, column) => (
-        <div
+        <RuleHandle
           key={column}
-          role="slider"
-          tabIndex={0}
-          aria-label={
+          label={
             column < columnWidths.length - 1 ? `Border after column ${column + 1}` : "Right edge of the table"
           }
-          aria-valuemin={8}
-          aria-valuemax={1200}
-          aria-valuenow={columnWidths[column]}
-          aria-valuetext={`column ${column + 1} is ${columnWidths[column]} px wide`}
-          onPointerDown={(event) => {
-            event.currentTarget.setPointerCapture(event.pointerId);
-            gesture.current = { id: gesture.current.id + 1, x: event.clientX, width: columnWidths[column]! };
-            setDragging(column);
-          }}
-          onPointerMove={(event) => {
-            if (dragging !== column) return;
-            widen(column, gesture.current.width + Math.round((event.clientX - gesture.current.x) * mirrored));
-          }}
-          onPointerUp={() => setDragging(null)}
-          onPointerCancel={() => setDragging(null)}
-          onKeyDown={(event) => {
-            const by = event.key === "ArrowRight" ? mirrored : event.key === "ArrowLeft" ? -mirrored : 0;
-            if (by === 0) return;
-            event.preventDefault();
-            gesture.current.id += 1;
-            widen(column, columnWidths[column]! + (event.shiftKey ? by * 5 : by));
-          }}
-          className="absolute bottom-0 h-3 w-[9px] cursor-ew-resize touch-none rounded-[2px] bg-pine"
+          value={columnWidths[column]!}
+          valueText={`column ${column + 1} is ${columnWidths[column]} px wide`}
+          least={narrowestColumn}
+          most={widest}
+          along="x"
+          direction={rightToLeft ? -1 : 1}
+          readout={`${columnWidths[column]}${columnWidths[column + 1] === undefined ? " px" : ` | ${columnWidths[column + 1]} px`}`}
+          onChange={(to, gesture) => widen(column, to, gesture)}
+          className="bottom-0 h-3 w-[9px]"
           style={{ insetInlineStart: edge - 4 }}
-        >
-          {dragging === column && (
-            <span className="absolute bottom-4 left-1/2 -translate-x-1/2 whitespace-nowrap rounded-sm bg-ink px-1.5 py-0.5 text-xs text-paper">
-              {columnWidths[column]}
-              {columnWidths[column + 1] === undefined ? " px" : ` | ${columnWidths[column + 1]} px`}
-            </span>
-          )}
-        </div>
+        />
       ))}
+      <span
+        aria-hidden
+        className={`pointer-events-none absolute top-5 z-[1] h-24 border-l border-dashed ${width > settings.maxWidth ? "border-clay" : "border-soft/40"}`}
+        style={{ insetInlineStart: settings.maxWidth }}
+      />
+      <RuleHandle
+        label="The most it may be wide"
+        value={settings.maxWidth}
+        valueText={`at most ${settings.maxWidth} px wide`}
+        least={100}
+        most={widest}
+        along="x"
+        direction={rightToLeft ? -1 : 1}
+        readout={`at most ${settings.maxWidth} px`}
+        onChange={limit}
+        className="-top-0.5 h-2.5 w-[5px] !rounded-full !bg-clay"
+        style={{ insetInlineStart: settings.maxWidth - 2 }}
+      />
     </div>
   );
 }

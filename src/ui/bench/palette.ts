@@ -1,6 +1,7 @@
 /** The colours that a document uses, most used first. */
 import type { Node } from "prosemirror-model";
-import type { Settings } from "@/core/signature";
+import { picturesOf, type Settings } from "@/core/signature";
+import type { PalettePicture } from "../parts/picture-colors";
 
 const hex = /#[0-9a-fA-F]{6}/g;
 const cache = new WeakMap<Node, readonly string[]>();
@@ -19,8 +20,25 @@ export function paletteOf(document: Node): readonly string[] {
     count(node.attrs);
     node.marks.forEach((mark) => count(mark.attrs));
   });
-  const palette = [...counts].sort(([, one], [, other]) => other - one).map(([color]) => color);
-  const whole = [...new Set([...palette.slice(0, 12), "#333333", "#FFFFFF"])];
-  cache.set(document, whole);
-  return whole;
+  const palette = [...counts]
+    .sort(([, one], [, other]) => other - one)
+    .map(([color]) => color)
+    .slice(0, 14);
+  cache.set(document, palette);
+  return palette;
+}
+
+const pictureCache = new WeakMap<Node, readonly PalettePicture[]>();
+
+/** The pictures of a document that colours can be taken from, each once. */
+export function pictureSources(document: Node): readonly PalettePicture[] {
+  const known = pictureCache.get(document);
+  if (known) return known;
+  const bySource = new Map(
+    picturesOf(document).map(({ node }) => [String(node.attrs.source), String(node.attrs.alt)]),
+  );
+  bySource.delete("");
+  const sources = [...bySource].map(([source, alt]) => ({ source, alt }));
+  pictureCache.set(document, sources);
+  return sources;
 }

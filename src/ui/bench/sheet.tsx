@@ -2,7 +2,9 @@
 
 import { useRef } from "react";
 import type { Settings } from "@/core/signature";
+import { useBench } from "./bench-context";
 import { ColumnRule } from "./column-rule";
+import { LetterAbove } from "./letter-above";
 import { RowRule } from "./row-rule";
 
 interface Props {
@@ -13,21 +15,12 @@ interface Props {
 
 /** The message as it will be sent, with the signature at true size between its two rules. */
 export function Sheet({ mount, settings, stack }: Props) {
+  const { form } = useBench();
   const holder = useRef<HTMLDivElement>(null);
   return (
     <div className="min-h-0 flex-1 overflow-auto px-2 py-4 lg:px-6">
       <div className="sheet mx-auto min-h-full w-fit border border-hairline bg-white pb-8 pl-12 pr-4 pt-4 lg:min-w-[640px] lg:px-16">
-        <div
-          aria-hidden
-          className="mb-3 select-none text-[#6f7775]"
-          style={{ fontFamily: stack, fontSize: 14, lineHeight: "20px" }}
-        >
-          <p>Dear Ifor,</p>
-          <p>
-            The second tray came up on Tuesday, eleven days early.
-            <br />I will bring the counts to the meeting.
-          </p>
-        </div>
+        <LetterAbove />
         <div className="flex" dir={settings.direction}>
           <div>
             <ColumnRule />
@@ -38,6 +31,7 @@ export function Sheet({ mount, settings, stack }: Props) {
                 dir={settings.direction}
                 lang={settings.language || undefined}
                 className="signature-editor"
+                data-form={form}
                 style={
                   {
                     fontFamily: stack,

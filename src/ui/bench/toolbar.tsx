@@ -1,14 +1,17 @@
 "use client";
 
-import { Bold, Italic, Underline } from "lucide-react";
+import { Bold, CaseUpper, Italic, MoveHorizontal, Underline } from "lucide-react";
 import { toggleMark } from "prosemirror-commands";
-import { schema, webSafeFont, webSafeFonts } from "@/core/signature";
+import { schema } from "@/core/signature";
 import { ColorField } from "../parts/color-field";
+import { FontField } from "../parts/font-field";
 import { IconButton } from "../parts/icon-button";
 import { MeasureField } from "../parts/measure-field";
+import { TextSizeField } from "../parts/text-size-field";
 import { useBench } from "./bench-context";
-import { setTextValue, textState } from "./editor/commands";
+import { setLetterSpacing, setTextValue, textState, toggleUpperCase } from "./editor/commands";
 import { LinkField } from "./link-field";
+import { TableMenus } from "./table-menu";
 
 /** The styling of what is selected, or of what is typed next. */
 export function Toolbar() {
@@ -22,34 +25,15 @@ export function Toolbar() {
     <div
       role="toolbar"
       aria-label="Text"
-      className="flex min-h-10 items-center gap-2 border-b border-hairline px-4"
+      className="flex min-h-10 flex-wrap items-center gap-x-2.5 gap-y-1 border-b border-hairline px-4 py-0.5"
     >
-      <label className="flex items-center">
-        <span className="sr-only">Font</span>
-        <select
-          value={text.font}
-          onChange={(event) => set("font", event.target.value)}
-          title={webSafeFont(text.font)?.foundOn ?? "Not on most machines: recipients will see Arial"}
-          className="w-36 rounded-sm bg-paper py-1"
-          style={{ fontFamily: text.font }}
-        >
-          {!webSafeFont(text.font) && <option value={text.font}>{text.font} (not web-safe)</option>}
-          {webSafeFonts.map(({ family }) => (
-            <option key={family} value={family} style={{ fontFamily: family }}>
-              {family}
-            </option>
-          ))}
-        </select>
-      </label>
-      <MeasureField
+      <FontField label="Font" value={text.font} onChange={(family) => set("font", family)} className="w-32" />
+      <TextSizeField
         label="Text size"
         quiet
         value={text.size}
-        least={6}
-        most={72}
-        step={0.5}
         onChange={(size) => set("size", size, false)}
-        className="w-14"
+        className="w-10"
       />
       <span className="flex gap-0.5" onMouseDown={keepSelection}>
         <IconButton
@@ -73,6 +57,9 @@ export function Toolbar() {
         >
           <Underline size={16} aria-hidden />
         </IconButton>
+        <IconButton label="Capitals" pressed={text.upperCase} onClick={() => editor.run(toggleUpperCase)}>
+          <CaseUpper size={16} aria-hidden />
+        </IconButton>
       </span>
       <ColorField
         label="Text colour"
@@ -81,7 +68,23 @@ export function Toolbar() {
         palette={palette}
         onChange={(color) => color && set("color", color, false)}
       />
+      <span className="flex items-center gap-1 text-soft" title="Space between letters">
+        <MoveHorizontal size={14} aria-hidden />
+        <MeasureField
+          label="Letter spacing"
+          quiet
+          value={text.letterSpacing}
+          least={-2}
+          most={20}
+          step={0.1}
+          onChange={(spacing) => editor.apply((state) => setLetterSpacing(state, spacing), { focus: false })}
+          className="w-11"
+        />
+      </span>
       <LinkField current={text.link} />
+      <span className="ml-auto flex">
+        <TableMenus />
+      </span>
     </div>
   );
 }

@@ -6,7 +6,10 @@ import type { Node } from "prosemirror-model";
 import { Selection, type Command, type EditorState, type Transaction } from "prosemirror-state";
 import { EditorView } from "prosemirror-view";
 import type { Person } from "@/core/people";
+import { dragging, endDrag, startDrag, type Dragged } from "./editor/drag";
+import { grip } from "./editor/grip";
 import { nodeViews } from "./editor/node-views";
+import { pasteForeign } from "./editor/paste";
 import { createState } from "./editor/state";
 
 export interface Editor {
@@ -19,6 +22,8 @@ export interface Editor {
   readonly apply: (change: (state: EditorState) => Transaction | null, options?: { focus?: boolean }) => void;
   readonly run: (command: Command) => void;
   readonly focus: () => void;
+  /** Says what a drag that begins outside the sheet carries; null when it has ended. */
+  readonly drag: (dragged: Dragged | null) => void;
   /** Puts another document in place of this one; undo starts anew. */
   readonly replace: (document: Node) => void;
 }
@@ -27,19 +32,29 @@ interface Options {
   readonly person: Person | null;
   /** Picture files dropped on the sheet or pasted into it. */
   readonly onFiles: (files: readonly File[]) => void;
+  /** A picture is to be chosen: for a place between parts, or instead of the one at a position. */
+  readonly onPicture: (target: PictureTarget) => void;
+  /** What was pasted could not be kept whole. */
+  readonly onPasted: (dropped: readonly string[]) => void;
 }
 
-export function useEditor(initial: Node, { person, onFiles }: Options): Editor {
+/** Where a chosen picture goes. */
+export type PictureTarget =
+  | { readonly kind: "cursor" }
+  | { readonly kind: "between"; readonly at: number }
+  | { readonly kind: "replace"; readonly position: number }
+  | { readonly kind: "icon"; readonly position: number };
+
+export function useEditor(initial: Node, given: Options): Editor {
+  const options = useRef(given);
   const [state, setState] = useState(() => createState(initial));
   const latest = useRef(state);
   const view = useRef<EditorView | null>(null);
-  const options = useRef({ person, onFiles });
-
   useEffect(() => {
-    const changed = options.current.person !== person;
-    options.current = { person, onFiles };
-    if (changed) view.current?.setProps({ nodeViews: nodeViews(person) });
-  }, [person, onFiles]);
+    const changed = options.current.person !== given.person;
+    options.current = given;
+    if (changed) view.current?.setProps({ nodeViews: nodeViews(given.person) });
+  }, [given]);
 
   const show = useCallback((next: EditorState) => {
     latest.current = next;
@@ -59,6 +74,7 @@ export function useEditor(initial: Node, { person, onFiles }: Options): Editor {
       };
       view.current = new EditorView(element, {
         state: latest.current,
+        plugins: [dragging((at) => options.current.onPicture({ kind: "between", at })), grip],
         nodeViews: nodeViews(options.current.person),
         attributes: {
           "aria-label": "Signature",
@@ -67,7 +83,18 @@ export function useEditor(initial: Node, { person, onFiles }: Options): Editor {
           spellcheck: "false",
         },
         dispatchTransaction: (transaction) => show(latest.current.apply(transaction)),
-        handlePaste: (_view, event) => takeFiles(event, event.clipboardData),
+        handlePaste: (pasted, event, slice) => {
+          const html = event.clipboardData?.getData("text/html") ?? "";
+          return (
+            (html === "" && takeFiles(event, event.clipboardData)) ||
+            pasteForeign(pasted, html, slice, options.current.onPasted)
+          );
+        },
+        handleDoubleClickOn: (_view, _pos, node, position) => {
+          if (node.type.name !== "picture") return false;
+          options.current.onPicture({ kind: "replace", position });
+          return true;
+        },
         handleDrop: (dropped, event) => {
           const at = dropped.posAtCoords({ left: event.clientX, top: event.clientY });
           if (at && event.dataTransfer?.files.length)
@@ -100,7 +127,13 @@ export function useEditor(initial: Node, { person, onFiles }: Options): Editor {
 
   const replace = useCallback((document: Node) => show(createState(document)), [show]);
 
+  const drag = useCallback((dragged: Dragged | null) => {
+    if (!view.current) return;
+    if (dragged) startDrag(view.current, dragged);
+    else endDrag(view.current);
+  }, []);
+
   const current = useCallback(() => latest.current, []);
 
-  return { state, current, mount, apply, run, focus, replace };
+  return { state, current, mount, apply, run, focus, drag, replace };
 }

@@ -4,6 +4,7 @@
 import { useEffect, useRef } from "react";
 import { readSignature } from "@/core/signature";
 import { readDraft } from "./draft";
+import { replaceDocument } from "./editor/commands";
 import type { Autosave } from "./use-autosave";
 import type { Editor } from "./use-editor";
 
@@ -33,9 +34,7 @@ export function useRestoredDraft(opened: Opened, { apply }: Editor, { setBase }:
       ({ doc, tr }) => {
         if (doc.eq(restored)) return null;
         if (!ownSave) setBase(draft.revision);
-        tr.replaceWith(0, doc.content.size, restored.content);
-        for (const [name, value] of Object.entries(restored.attrs)) tr.setDocAttribute(name, value);
-        return tr;
+        return replaceDocument(tr, restored);
       },
       { focus: false },
     );

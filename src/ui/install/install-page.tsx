@@ -9,22 +9,30 @@ import { copyToClipboard } from "../parts/clipboard";
 import { localPictures } from "../parts/local-pictures";
 import { SignatureFrame } from "../parts/signature-frame";
 import { FindingList } from "../signature/finding-list";
+import { FormSwitch, type Form } from "../signature/form-switch";
 
-interface Props {
-  readonly name: string;
-  readonly revision: number;
+/** One form of a signature, compiled for each way out. */
+export interface CompiledForms {
   /** For pasting. */
   readonly html: string;
   readonly plainText: string;
   /** The whole file for a document engine. */
   readonly file: string;
+}
+
+interface Props {
+  readonly name: string;
+  readonly revision: number;
+  readonly full: CompiledForms;
+  /** What a reply holds; null where that is the whole. */
+  readonly short: CompiledForms | null;
   readonly base: string;
   readonly findings: readonly Finding[];
 }
 
-const fileName = (name: string): string =>
+const fileName = (name: string, form: Form): string =>
   `${
-    name
+    (form === "short" ? `${name} in replies` : name)
       .toLowerCase()
       .normalize("NFKD")
       .replace(/[^a-z0-9]+/g, "-")
@@ -32,8 +40,10 @@ const fileName = (name: string): string =>
   }.htm`;
 
 /** The ways out: copied as it looks, as source, or as a file. */
-export function InstallPage({ name, revision, html, plainText, file, base, findings }: Props) {
+export function InstallPage({ name, revision, full, short, base, findings }: Props) {
   const [showing, setShowing] = useState(false);
+  const [form, setForm] = useState<Form>("full");
+  const { html, plainText, file } = form === "short" ? (short ?? full) : full;
 
   const copy = (content: { text: string; html?: string }, said: string): void => {
     if (copyToClipboard(content)) toast(said);
@@ -44,7 +54,7 @@ export function InstallPage({ name, revision, html, plainText, file, base, findi
     const address = URL.createObjectURL(new Blob([file], { type: "text/html;charset=utf-8" }));
     const anchor = document.createElement("a");
     anchor.href = address;
-    anchor.download = fileName(name);
+    anchor.download = fileName(name, form);
     anchor.click();
     URL.revokeObjectURL(address);
   };
@@ -57,6 +67,11 @@ export function InstallPage({ name, revision, html, plainText, file, base, findi
           <p className="text-soft">
             version {revision} · {html.length.toLocaleString("en")} of 10,000 characters
           </p>
+          {short && (
+            <div className="ml-auto">
+              <FormSwitch form={form} onChange={setForm} />
+            </div>
+          )}
         </div>
         <div className="w-fit max-w-full border border-hairline bg-white p-1">
           <SignatureFrame
@@ -65,6 +80,12 @@ export function InstallPage({ name, revision, html, plainText, file, base, findi
             width={640}
           />
         </div>
+        {form === "short" && (
+          <p className="mt-2 text-soft">
+            This is the form for answers. Install it beside the full one where your mail has a box for
+            replies; it follows every change of the full form.
+          </p>
+        )}
         <section className="mt-6 border-t border-pine pt-3">
           <h2 className="font-serif text-lg">Webmail settings</h2>
           <ol className="my-2 list-decimal space-y-0.5 pl-5">
@@ -118,7 +139,7 @@ export function InstallPage({ name, revision, html, plainText, file, base, findi
           </ol>
           <Button onClick={download}>
             <Download size={16} aria-hidden />
-            Download {fileName(name)}
+            Download {fileName(name, form)}
           </Button>
         </section>
       </div>

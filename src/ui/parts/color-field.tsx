@@ -3,14 +3,23 @@
 import { Popover } from "radix-ui";
 import { useId, useState } from "react";
 import { HexColorPicker } from "react-colorful";
+import { contrast, darkCanvas, lightCanvas, readableContrast } from "@/core/checks";
+import { PictureColors, type PalettePicture } from "./picture-colors";
+import { Swatches } from "./swatches";
+
+/** Where colours can be taken from. */
+export interface Palette {
+  readonly brand: readonly string[];
+  readonly signature: readonly string[];
+  readonly pictures: readonly PalettePicture[];
+}
 
 interface Props {
   readonly label: string;
   /** Six hex digits, or null for none. */
   readonly value: string | null;
   readonly onChange: (value: string | null) => void;
-  /** Colours offered first: those of the brand and of the signature. */
-  readonly palette: readonly string[];
+  readonly palette: Palette;
   /** Whether "none" can be chosen. */
   readonly clearable?: boolean;
   readonly quiet?: boolean;
@@ -22,6 +31,31 @@ const readHex = (typed: string): string | null => {
   const six = found.length === 3 ? found.replace(/./g, "$&$&") : found;
   return `#${six.toUpperCase()}`;
 };
+
+/** How a colour stands out on the two canvases that mail is read on. */
+function Contrast({ color }: { color: string }) {
+  return (
+    <dl className="mt-2 grid grid-cols-[1fr_auto] gap-x-3 text-xs text-soft">
+      {(
+        [
+          ["on white", lightCanvas],
+          ["on black, in dark mode", darkCanvas],
+        ] as const
+      ).map(([name, canvas]) => {
+        const ratio = contrast(color, canvas);
+        return (
+          <div key={name} className="contents">
+            <dt>Contrast {name}</dt>
+            <dd className={ratio < readableContrast ? "text-clay" : "text-ink"}>
+              {ratio.toFixed(1)}
+              {ratio < readableContrast && " weak"}
+            </dd>
+          </div>
+        );
+      })}
+    </dl>
+  );
+}
 
 /** A colour: typed as hex, taken from the signature's own, or picked. */
 export function ColorField({ label, value, onChange, palette, clearable = false, quiet = false }: Props) {
@@ -56,30 +90,17 @@ export function ColorField({ label, value, onChange, palette, clearable = false,
             <Popover.Content
               sideOffset={6}
               collisionPadding={8}
-              className="z-20 rounded-sm border border-hairline bg-sheet p-3"
+              className="z-40 max-h-[var(--radix-popover-content-available-height)] overflow-y-auto rounded-sm border border-hairline bg-sheet p-3"
               aria-label={label}
             >
               <HexColorPicker
                 color={value ?? "#ffffff"}
                 onChange={(color) => onChange(color.toUpperCase())}
               />
-              <ul
-                aria-label="Colours of the brand and the signature"
-                className="mt-3 flex max-w-[200px] flex-wrap gap-1.5"
-              >
-                {palette.map((color) => (
-                  <li key={color}>
-                    <button
-                      type="button"
-                      aria-label={color}
-                      title={color}
-                      onClick={() => onChange(color)}
-                      className="block h-6 w-6 rounded-[3px] border border-hairline"
-                      style={{ background: color }}
-                    />
-                  </li>
-                ))}
-              </ul>
+              {value && <Contrast color={value} />}
+              <Swatches label="Of the brand" colors={palette.brand} onPick={onChange} />
+              <Swatches label="In this signature" colors={palette.signature} onPick={onChange} />
+              <PictureColors pictures={palette.pictures} onPick={onChange} />
               {clearable && (
                 <button
                   type="button"

@@ -9,6 +9,8 @@ interface Props {
   readonly least: number;
   readonly most: number;
   readonly step?: number;
+  /** The grid that typed numbers keep to, where it is finer than the step of the keys. */
+  readonly fine?: number;
   readonly unit?: string;
   /** Hides the label from view where a drawing says it. */
   readonly quiet?: boolean;
@@ -24,6 +26,7 @@ export function MeasureField({
   least,
   most,
   step = 1,
+  fine = step,
   unit = "px",
   quiet = false,
   disabled = false,
@@ -36,7 +39,7 @@ export function MeasureField({
   const commit = (): void => {
     if (draft === null) return;
     const typed = Number(draft.trim().replace(",", ".").replace(/px$/, ""));
-    const onGrid = Math.abs(typed / step - Math.round(typed / step)) < 1e-9;
+    const onGrid = Math.abs(typed / fine - Math.round(typed / fine)) < 1e-6;
     if (draft.trim() === "" || !onGrid || !(typed >= least && typed <= most)) return setProblem(true);
     setDraft(null);
     setProblem(false);

@@ -8,9 +8,12 @@ import { formatCount } from "../parts/format";
 import { localPictures } from "../parts/local-pictures";
 import { SignatureFrame } from "../parts/signature-frame";
 import { FindingList } from "../signature/finding-list";
+import { FormSwitch, type Form } from "../signature/form-switch";
 
 interface Props {
   readonly html: string;
+  /** What a reply holds of it; null where that is the whole. */
+  readonly shortHtml: string | null;
   readonly base: string;
   readonly findings: readonly Finding[];
 }
@@ -18,8 +21,10 @@ interface Props {
 type Mode = "light" | "dark";
 
 /** The signature as each stand-in shows it, what it changed, and what will go wrong. */
-export function ProofPage({ html, base, findings }: Props) {
+export function ProofPage({ html: full, shortHtml, base, findings }: Props) {
   const [mode, setMode] = useState<Mode>("light");
+  const [form, setForm] = useState<Form>("full");
+  const html = form === "short" ? (shortHtml ?? full) : full;
   const proofs = useMemo(
     () => standInIds.map((id) => ({ standIn: standIns[id], ...received(html, id, { mode }) })),
     [html, mode],
@@ -29,12 +34,15 @@ export function ProofPage({ html, base, findings }: Props) {
       <div>
         <div className="flex items-baseline gap-3 pb-1">
           <h1 className="font-serif text-2xl">{formatCount(proofs.length, "stand-in")}</h1>
+          <span className="ml-auto" />
+          {shortHtml !== null && <FormSwitch form={form} onChange={setForm} />}
+          {shortHtml !== null && <span aria-hidden className="border-l border-hairline" />}
           <ToggleGroup.Root
             type="single"
             value={mode}
             onValueChange={(next) => next && setMode(next as Mode)}
             aria-label="Mode"
-            className="ml-auto flex gap-4"
+            className="flex gap-4"
           >
             {(["light", "dark"] as const).map((each) => (
               <ToggleGroup.Item

@@ -1,10 +1,10 @@
 "use client";
 
 import { Plus } from "lucide-react";
+import Link from "next/link";
 import { useRouter } from "next/navigation";
-import { useState } from "react";
 import { toast } from "sonner";
-import { Button } from "../parts/button";
+import { buttonClass } from "../parts/button";
 import { formatCount } from "../parts/format";
 import { request } from "../parts/request";
 import { ShelfCard, type ShelfSignature } from "./shelf-card";
@@ -17,8 +17,6 @@ interface Props {
 
 export function Shelf({ organisation, peopleCount, signatures }: Props) {
   const router = useRouter();
-  const [starting, setStarting] = useState(false);
-
   const attempt = async (action: () => Promise<void>): Promise<void> => {
     try {
       await action();
@@ -26,15 +24,6 @@ export function Shelf({ organisation, peopleCount, signatures }: Props) {
     } catch (error) {
       toast.error((error as Error).message);
     }
-  };
-
-  const start = async (): Promise<void> => {
-    setStarting(true);
-    await attempt(async () => {
-      const { id } = await request<{ id: string }>("POST", "/api/signatures", { rows: 1, columns: 2 });
-      router.push(`/signatures/${id}`);
-    });
-    setStarting(false);
   };
 
   const remove = (signature: ShelfSignature): Promise<void> =>
@@ -56,20 +45,20 @@ export function Shelf({ organisation, peopleCount, signatures }: Props) {
         <p className="pb-1.5 text-soft">
           {formatCount(peopleCount, "person", "people")} · {formatCount(signatures.length, "signature")}
         </p>
-        <Button look="primary" className="mb-1 ml-auto" disabled={starting} onClick={() => void start()}>
+        <Link href="/start" className={`${buttonClass("primary")} mb-1 ml-auto`}>
           <Plus size={16} aria-hidden />
-          Start a blank 1 × 2
-        </Button>
+          Start a signature
+        </Link>
       </div>
       {signatures.length === 0 ? (
         <div className="border-t border-pine py-16 text-center">
           <p className="font-serif text-2xl">Nothing on the Shelf yet</p>
           <p className="mb-4 mt-2 text-soft">
-            Start with a table of one row and two columns: a picture beside a few lines of text.
+            Start with a blank table of any size, or with a pattern that is nearly what you need.
           </p>
-          <Button look="primary" disabled={starting} onClick={() => void start()}>
-            Start a blank signature
-          </Button>
+          <Link href="/start" className={buttonClass("primary")}>
+            Start a signature
+          </Link>
         </div>
       ) : (
         <ul className="grid gap-x-9 gap-y-7 md:grid-cols-2">

@@ -20,12 +20,15 @@ interface Props {
   readonly people: readonly PersonChoice[];
   readonly current: Station;
   readonly findings: readonly Finding[];
+  /** What stands beside the choice of the person. */
+  readonly besidePerson?: ReactNode;
   /** What stands at the right: whether it is saved, undo and redo. */
   readonly children?: ReactNode;
 }
 
 /** Name, person and the line, on every screen of a signature. */
-export function SignatureHeader({ signatureId, name, personId, people, current, findings, children }: Props) {
+export function SignatureHeader(props: Props) {
+  const { signatureId, name, personId, people, current, findings, besidePerson, children } = props;
   const router = useRouter();
   const [draft, setDraft] = useState(name);
 
@@ -79,6 +82,7 @@ export function SignatureHeader({ signatureId, name, personId, people, current, 
             ))}
           </select>
         </label>
+        {besidePerson}
         <div className="ml-auto flex items-center gap-2">{children}</div>
       </div>
       <TheLine signatureId={signatureId} current={current} findings={findings} />

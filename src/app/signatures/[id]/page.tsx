@@ -1,4 +1,5 @@
 import { publicBase } from "@/server/configuration";
+import { findLetterType } from "@/server/letter-type/letter-type";
 import { findOrganisation } from "@/server/organisation/organisation";
 import { Bench } from "@/ui/bench/bench";
 import { openOrNotFound } from "./open-or-not-found";
@@ -13,10 +14,11 @@ export async function generateMetadata({ params }: Props) {
 }
 
 export default async function BenchPage({ params }: Props) {
-  const [signature, people, organisation] = await Promise.all([
+  const [signature, people, organisation, letterType] = await Promise.all([
     openOrNotFound((await params).id),
     peopleChoices(),
     findOrganisation(),
+    findLetterType(),
   ]);
   const { id, name, personId, document, revision, cuts, person } = signature;
   return (
@@ -27,6 +29,7 @@ export default async function BenchPage({ params }: Props) {
       people={people}
       base={publicBase()}
       brandColors={organisation?.colors.map(({ hex }) => hex) ?? []}
+      letterType={letterType}
     />
   );
 }

@@ -200,7 +200,12 @@ describe("merging and splitting", () => {
   });
 });
 
-type Edit = { readonly kind: number; readonly a: number; readonly b: number; readonly c: number };
+interface Edit {
+  readonly kind: number;
+  readonly a: number;
+  readonly b: number;
+  readonly c: number;
+}
 
 /** One random edit, its numbers brought into the table's range. */
 function randomEdit(table: Node, { kind, a, b, c }: Edit): Node {

@@ -16,10 +16,13 @@ import {
   optional,
   sideNames,
   sides,
+  widestColumn,
   type Border,
   type Sides,
 } from "../values";
 import { innerWidth } from "../lines";
+import { lengthToPx } from "../marks/size";
+import { toHex } from "../marks/to-hex";
 import { placeWidth, setsWidth } from "../table-map";
 import { writeChildren, writePlainChildren, type Writing } from "../writing";
 import { writeGap } from "./spacer";
@@ -81,6 +84,36 @@ function typeDeclarations(writing: Writing): Declarations {
   };
 }
 
+/** The whole px that a table cell of some HTML gives for a length, or null. */
+const wholePx = (given: string | null | undefined, most: number): number | null => {
+  const px = lengthToPx(/^\d+$/.test(given ?? "") ? `${given}px` : (given ?? ""));
+  return px !== null && px >= 0 ? Math.min(most, Math.round(px)) : null;
+};
+
+/** The measures of a table cell from anywhere: spans, width, padding, alignment and background. */
+function readCell(element: HTMLElement): Partial<CellAttributes> {
+  const { style } = element;
+  const span = (name: string): number => Math.min(20, Number(element.getAttribute(name)) || 1);
+  const colspan = Math.max(1, Math.floor(span("colspan")));
+  const width = wholePx(style.width || element.getAttribute("width"), widestColumn);
+  const each = width && Math.max(1, Math.round(width / colspan));
+  const padding = Object.fromEntries(
+    sideNames.map((side) => [side, wholePx(style.getPropertyValue(`padding-${side}`), 200) ?? 0]),
+  ) as unknown as Sides<number>;
+  const one = <const T extends string>(choices: readonly T[], ...given: (string | null)[]): T | null =>
+    choices.find((choice) => given.includes(choice)) ?? null;
+  return {
+    colspan,
+    rowspan: Math.max(1, Math.floor(span("rowspan"))),
+    colwidth: each ? Array.from({ length: colspan }, () => each) : null,
+    padding,
+    background: toHex(style.backgroundColor || (element.getAttribute("bgcolor") ?? "")),
+    align: one(["left", "center", "right"], style.textAlign, element.getAttribute("align")),
+    verticalAlign:
+      one(["top", "middle", "bottom"], style.verticalAlign, element.getAttribute("valign")) ?? "middle",
+  };
+}
+
 export const cellKind: BlockKind = {
   name: "cell",
   word: "cell",
@@ -95,7 +128,7 @@ export const cellKind: BlockKind = {
     align: { default: null, check: optional(oneOf("left", "center", "right")) },
     verticalAlign: { default: "top", check: oneOf("top", "middle", "bottom") },
   },
-  parse: [{ tag: "td" }, { tag: "th" }],
+  parse: ["td", "th"].map((tag) => ({ tag, getAttrs: readCell })),
   draw(node) {
     const cell = cellAttributes(node);
     return [

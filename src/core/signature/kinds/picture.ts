@@ -36,6 +36,10 @@ export const imageElement = (picture: PictureAttributes, placing: Declarations, 
     { ...placing, width: picture.width, height: picture.height },
   );
 
+/** A box of the size that the picture will have. */
+const emptyPlace = ({ width, height }: PictureAttributes): string =>
+  element("div", {}, { width, height, "max-width": "100%", "background-color": "#E3E6E1" }, "");
+
 export const pictureKind: BlockKind = {
   name: "picture",
   word: "picture",
@@ -47,6 +51,10 @@ export const pictureKind: BlockKind = {
   },
   draw(node) {
     const { source, width, height, alt } = node.attrs as PictureAttributes;
+    if (!source) {
+      const style = `width:${width}px;height:${height}px`;
+      return ["div", { ...marked(node), class: "drawn-picture-place", style }, `${width} × ${height}`];
+    }
     return [
       "img",
       {
@@ -61,7 +69,7 @@ export const pictureKind: BlockKind = {
   },
   write(node, writing) {
     const picture = node.attrs as PictureAttributes & { link: string | null };
-    if (!picture.source) return "";
+    if (!picture.source) return writing.picturePlaces ? emptyPlace(picture) : "";
     const image = imageElement(picture, { display: "block", border: 0 }, writing);
     return picture.link
       ? element(

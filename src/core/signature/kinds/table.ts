@@ -18,6 +18,7 @@ export const tableKind: BlockKind = {
   word: "table",
   structure: { content: "row+", group: "block", tableRole: "table", isolating: true },
   attributes: partAttributes,
+  parse: [{ tag: "table" }],
   draw: (node) => ["table", marked(node), ["tbody", 0]],
   write(table, writing) {
     const map = tableMap(table);

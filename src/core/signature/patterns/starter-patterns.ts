@@ -5,6 +5,7 @@
 import type { Node } from "prosemirror-model";
 import { build, style } from "../builder";
 import { defaultSettings } from "../kinds/signature";
+import { disclaimer, phoneAndMail, signOff, titleAndDepartment } from "../parts/ready-lines";
 import type { Border } from "../values";
 
 export interface StarterPattern {
@@ -40,12 +41,11 @@ const hairline: Border = { width: 1, style: "solid", color: "#D9D5C8" };
 const stays = { takesLine: false } as const;
 
 const name = line(field("name", {}, size(16), color(accent), bold));
-const titleAndDepartment = line(field("title", stays), separator("·", 6), field("department", stays));
 const phone = line(field("phone"));
 const mail = line(field("mail"));
 const web = line(field("web"));
 const address = line(field("address"));
-const contact = line(field("phone", stays), separator("|", 6), field("mail", stays));
+const contact = phoneAndMail.line;
 
 export const starterPatterns: readonly StarterPattern[] = [
   {
@@ -57,7 +57,14 @@ export const starterPatterns: readonly StarterPattern[] = [
       table(
         row(
           cell({ width: [110], padding: { right: 12 }, border: { right: rule } }, picturePlace(96, 96)),
-          cell({ width: [310], padding: { left: 12 } }, name, titleAndDepartment, spacer(6), contact, web),
+          cell(
+            { width: [310], padding: { left: 12 } },
+            name,
+            titleAndDepartment.line,
+            spacer(6),
+            contact,
+            web,
+          ),
         ),
       ),
     ),
@@ -73,7 +80,7 @@ export const starterPatterns: readonly StarterPattern[] = [
           cell(
             { width: [310], padding: { right: 12 }, verticalAlign: "middle" },
             name,
-            titleAndDepartment,
+            titleAndDepartment.line,
             contact,
           ),
           cell({ width: [110], padding: { left: 12 } }, picturePlace(96, 96)),
@@ -94,7 +101,7 @@ export const starterPatterns: readonly StarterPattern[] = [
             picturePlace(160, 56),
           ),
         ),
-        row(cell({ width: [310], padding: { top: 10 } }, name, titleAndDepartment, phone, mail)),
+        row(cell({ width: [310], padding: { top: 10 } }, name, titleAndDepartment.line, phone, mail)),
       ),
     ),
   },
@@ -174,7 +181,7 @@ export const starterPatterns: readonly StarterPattern[] = [
               verticalAlign: "middle",
             },
             name,
-            titleAndDepartment,
+            titleAndDepartment.line,
             contact,
           ),
         ),
@@ -196,20 +203,15 @@ export const starterPatterns: readonly StarterPattern[] = [
       table(
         row(
           cell({ width: [110], padding: { right: 12, bottom: 10 } }, picturePlace(96, 96)),
-          cell({ width: [310], padding: { left: 12, bottom: 10 } }, name, titleAndDepartment, contact, web),
-        ),
-        row(
           cell(
-            { width: [110, 310], padding: { top: 8 }, border: { top: hairline } },
-            line(
-              text(
-                "This message is meant for the person it is addressed to. If it reached you by mistake, please tell the sender and delete it.",
-                size(10),
-                color("#6B6B6B"),
-              ),
-            ),
+            { width: [310], padding: { left: 12, bottom: 10 } },
+            name,
+            titleAndDepartment.line,
+            contact,
+            web,
           ),
         ),
+        row(cell({ width: [110, 310], padding: { top: 8 }, border: { top: hairline } }, disclaimer.line)),
       ),
     ),
   },
@@ -223,7 +225,7 @@ export const starterPatterns: readonly StarterPattern[] = [
         row(
           cell(
             { width: [310] },
-            line(text("Kind regards,")),
+            signOff.line,
             line(field("name", {}, bold)),
             line(field("title", stays), comma(), field("department", stays)),
           ),
@@ -243,7 +245,7 @@ export const starterPatterns: readonly StarterPattern[] = [
           cell(
             { width: [310], padding: { right: 12 }, verticalAlign: "middle" },
             name,
-            titleAndDepartment,
+            titleAndDepartment.line,
             phone,
             mail,
           ),
@@ -285,7 +287,7 @@ export const starterPatterns: readonly StarterPattern[] = [
           cell(
             { width: [310] },
             name,
-            titleAndDepartment,
+            titleAndDepartment.line,
             contact,
             spacer(10),
             button({ width: 160 }, text("Book a visit")),

@@ -1,6 +1,13 @@
 /** What the Bench's tools do to the editor state. */
 import type { Mark, MarkType, Node } from "prosemirror-model";
-import { NodeSelection, TextSelection, type EditorState, type Transaction } from "prosemirror-state";
+import { toggleMark } from "prosemirror-commands";
+import {
+  NodeSelection,
+  TextSelection,
+  type Command,
+  type EditorState,
+  type Transaction,
+} from "prosemirror-state";
 import { schema, type Settings } from "@/core/signature";
 
 /** The marks at the cursor, or at the start of what is selected. */
@@ -24,6 +31,8 @@ export interface TextState {
   readonly color: string;
   readonly size: number;
   readonly font: string;
+  readonly letterSpacing: number;
+  readonly upperCase: boolean;
   readonly link: string | null;
 }
 
@@ -41,6 +50,9 @@ export function textState(state: EditorState): TextState {
     color: (value("color") as string | undefined) ?? (link ? settings.linkColor : settings.textColor),
     size: (value("size") as number | undefined) ?? settings.size,
     font: (value("font") as string | undefined) ?? settings.font,
+    letterSpacing:
+      (marks.find(({ type }) => type.name === "letterSpacing")?.attrs.spacing as number | undefined) ?? 0,
+    upperCase: has("upperCase"),
     link,
   };
 }
@@ -63,6 +75,22 @@ export function setMark(
     else tr.removeMark($from.pos, $to.pos, type);
   }
   return tr;
+}
+
+export const toggleUpperCase: Command = toggleMark(schema.marks.upperCase!);
+
+/** Space after each letter in px; none needs no mark. */
+export const setLetterSpacing = (state: EditorState, spacing: number): Transaction =>
+  setMark(state, schema.marks.letterSpacing!, spacing === 0 ? null : { spacing });
+
+/** The lines of text that the selection reaches. */
+export function selectedLines(state: EditorState): readonly { position: number; node: Node }[] {
+  const found: { position: number; node: Node }[] = [];
+  for (const { $from, $to } of state.selection.ranges)
+    state.doc.nodesBetween($from.pos, $to.pos, (node, position) => {
+      if (node.type.name === "line") found.push({ position, node });
+    });
+  return found;
 }
 
 /** A mark whose value is the signature's own needs no mark. */
@@ -123,20 +151,32 @@ function blockPlace(state: EditorState): { from: number; to: number } | null {
   return null;
 }
 
-/** Puts a block into the cell that the selection is in; null when it is in none. */
-export function insertBlock(state: EditorState, block: Node): Transaction | null {
+/** Puts blocks into the cell that the selection is in, one after the other; null when it is in none. */
+export function insertBlocks(state: EditorState, blocks: readonly Node[]): Transaction | null {
   const place = blockPlace(state);
-  if (!place) return null;
-  const tr = state.tr.replaceWith(place.from, place.to, block);
-  const selection = block.isTextblock
+  const [first] = blocks;
+  if (!place || !first) return null;
+  const tr = state.tr.replaceWith(place.from, place.to, blocks);
+  const selection = first.isTextblock
     ? TextSelection.create(tr.doc, place.from + 1)
     : NodeSelection.create(tr.doc, place.from);
   return tr.setSelection(selection).scrollIntoView();
 }
+
+/** Puts a block into the cell that the selection is in; null when it is in none. */
+export const insertBlock = (state: EditorState, block: Node): Transaction | null =>
+  insertBlocks(state, [block]);
 
 /** Puts something inline at the cursor, or into a new line where the selection is not in text. */
 export function insertInline(state: EditorState, node: Node): Transaction | null {
   if (state.selection.$from.parent.inlineContent)
     return state.tr.replaceSelectionWith(node, true).scrollIntoView();
   return insertBlock(state, schema.nodes.line!.create(null, node));
+}
+
+/** Puts another document in place of this one, so that undo brings this one back. */
+export function replaceDocument(tr: Transaction, document: Node): Transaction {
+  tr.replaceWith(0, tr.doc.content.size, document.content);
+  for (const [name, value] of Object.entries(document.attrs)) tr.setDocAttribute(name, value);
+  return tr;
 }

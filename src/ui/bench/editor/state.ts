@@ -1,19 +1,16 @@
 /** The Bench's editor state: the document's own schema, undo, keys and table selection. */
-import {
-  baseKeymap,
-  chainCommands,
-  createParagraphNear,
-  splitBlockKeepMarks,
-  toggleMark,
-} from "prosemirror-commands";
-import { history, redo, undo } from "prosemirror-history";
+import { baseKeymap, chainCommands, createParagraphNear, splitBlockKeepMarks } from "prosemirror-commands";
+import { history, redo } from "prosemirror-history";
 import { keymap } from "prosemirror-keymap";
 import type { Node } from "prosemirror-model";
 import { EditorState, Selection, TextSelection, type Command } from "prosemirror-state";
 import { goToNextCell, tableEditing } from "prosemirror-tables";
 import { schema } from "@/core/signature";
+import { actions } from "./actions";
 import { hints } from "./hints";
+import { leftOut } from "./left-out";
 import { lineHeights } from "./line-heights";
+import { selectIn } from "./table-commands";
 
 const insertBreak: Command = (state, dispatch) => {
   if (!state.selection.$from.parent.inlineContent) return false;
@@ -21,14 +18,13 @@ const insertBreak: Command = (state, dispatch) => {
   return true;
 };
 
+const actionKeys = Object.fromEntries(
+  actions.filter(({ keys }) => keys && keys !== "Enter").map(({ keys, command }) => [keys!, command]),
+);
+
 const keys: Record<string, Command> = {
-  "Mod-z": undo,
-  "Mod-y": redo,
   "Mod-Shift-z": redo,
-  "Mod-b": toggleMark(schema.marks.bold!),
-  "Mod-i": toggleMark(schema.marks.italic!),
-  "Mod-u": toggleMark(schema.marks.underline!),
-  Enter: chainCommands(createParagraphNear, splitBlockKeepMarks),
+  Enter: chainCommands(selectIn, createParagraphNear, splitBlockKeepMarks),
   "Shift-Enter": insertBreak,
   Tab: goToNextCell(1),
   "Shift-Tab": goToNextCell(-1),
@@ -54,9 +50,11 @@ export function createState(document: Node): EditorState {
     plugins: [
       history({ depth: undoDepth }),
       keymap(keys),
+      keymap(actionKeys),
       keymap(baseKeymap),
       tableEditing({ allowTableNodeSelection: true }),
       lineHeights,
+      leftOut,
       hints,
     ],
   });

@@ -11,17 +11,18 @@ import {
 import type { Transform } from "prosemirror-transform";
 import {
   cellAttributes,
+  placeWidth,
   setAttributes,
   setColumnWidth,
   setPadding,
-  placeWidth,
-  type SideName,
+  type CellAttributes,
 } from "@/core/signature";
 import { ColorField } from "../../parts/color-field";
 import { IconButton } from "../../parts/icon-button";
-import { MeasureField } from "../../parts/measure-field";
 import { useBench } from "../bench-context";
+import { BandMeasures } from "./band-measures";
 import { LineMeasures } from "./line-measures";
+import { PaddingMeasures } from "./padding-measures";
 import { Section } from "./section";
 
 const horizontal = [
@@ -36,23 +37,15 @@ const vertical = [
   { value: "bottom", label: "At the bottom of the cell", Icon: AlignVerticalJustifyEnd },
 ] as const;
 
-const fieldPlaces: Readonly<Record<SideName, string>> = {
-  top: "col-start-2 row-start-1 justify-self-center",
-  right: "col-start-3 row-start-2 self-center",
-  bottom: "col-start-2 row-start-3 justify-self-center",
-  left: "col-start-1 row-start-2 self-center",
-};
-
-/** Width, padding, lines, place and background of the selected cells. */
+/** Width, padding, lines, place and background of the selected cells, all of them at once. */
 export function CellMeasures() {
   const { editor, selection, palette } = useBench();
   const { cells, table } = selection;
   const [first] = cells;
   if (!first || !table) return <p className="text-soft">Click into a cell to see its measures.</p>;
-  const cell = cellAttributes(first.node);
-  const { map, place } = first;
-  const { column } = place;
-  const oneColumn = cell.colspan === 1;
+  const all = cells.map(({ node }) => cellAttributes(node));
+  const common = <K extends keyof CellAttributes>(name: K): CellAttributes[K] | undefined =>
+    all.every((cell) => cell[name] === all[0]![name]) ? all[0]![name] : undefined;
 
   const change = (edit: (transform: Transform, position: number) => void): void =>
     editor.apply(
@@ -62,61 +55,36 @@ export function CellMeasures() {
       },
       { focus: false },
     );
+  const align = common("align");
 
   return (
     <>
-      <Section title="Column">
-        <div className="flex items-end gap-3">
-          <MeasureField
-            label={`Width of column ${column + 1}`}
-            quiet
-            value={placeWidth(map, place)}
-            least={8}
-            most={1200}
-            unit="px"
-            disabled={!oneColumn}
-            className="w-24"
-            onChange={(width) =>
-              editor.apply(({ tr }) => setColumnWidth(tr, table.position, column, width) as typeof tr, {
-                focus: false,
-              })
-            }
-          />
-          <span className="pb-0.5 text-xs text-soft">table {map.width} px</span>
-        </div>
-      </Section>
-      <Section title="Padding">
-        <div className="grid grid-cols-[44px_1fr_44px] grid-rows-[auto_56px_auto] items-center gap-1.5">
-          {(Object.keys(fieldPlaces) as SideName[]).map((side) => (
-            <div key={side} className={fieldPlaces[side]}>
-              <MeasureField
-                label={`Padding ${side}`}
-                quiet
-                unit=""
-                value={cell.padding[side]}
-                least={0}
-                most={200}
-                className="w-10"
-                onChange={(value) => change((tr, position) => setPadding(tr, position, { [side]: value }))}
-              />
-            </div>
-          ))}
-          <div
-            aria-hidden
-            className="col-start-2 row-start-2 grid h-full place-items-center border border-hairline bg-sheet"
-          >
-            <div className="h-7 w-4/6 border border-dashed border-soft" />
-          </div>
-        </div>
-      </Section>
-      <LineMeasures cell={first} />
+      <BandMeasures
+        cells={cells}
+        width={placeWidth(first.map, first.place)}
+        onWidth={(width) =>
+          editor.apply(
+            ({ tr }) => {
+              const columns = new Set(cells.map(({ place }) => place.column));
+              for (const column of columns) setColumnWidth(tr, table.position, column, width);
+              return tr.docChanged ? tr : null;
+            },
+            { focus: false },
+          )
+        }
+      />
+      <PaddingMeasures
+        paddings={all.map(({ padding }) => padding)}
+        onChange={(patch) => change((tr, position) => setPadding(tr, position, patch))}
+      />
+      <LineMeasures cells={cells} />
       <Section title="Place in cell">
         <div className="flex gap-0.5">
           {horizontal.map(({ value, label, Icon }) => (
             <IconButton
               key={value}
               label={label}
-              pressed={(cell.align ?? "left") === value}
+              pressed={align !== undefined && (align ?? "left") === value}
               onClick={() =>
                 change((tr, position) =>
                   setAttributes(tr, position, { align: value === "left" ? null : value }),
@@ -131,7 +99,7 @@ export function CellMeasures() {
             <IconButton
               key={value}
               label={label}
-              pressed={cell.verticalAlign === value}
+              pressed={common("verticalAlign") === value}
               onClick={() => change((tr, position) => setAttributes(tr, position, { verticalAlign: value }))}
             >
               <Icon size={16} aria-hidden />
@@ -144,7 +112,7 @@ export function CellMeasures() {
           label="Background of the cell"
           quiet
           clearable
-          value={cell.background}
+          value={common("background") ?? null}
           palette={palette}
           onChange={(background) => change((tr, position) => setAttributes(tr, position, { background }))}
         />

@@ -7,7 +7,9 @@ import { useBench } from "../bench-context";
 import type { Step } from "../editor/selection";
 import { CellMeasures } from "./cell-measures";
 import { PartMeasures } from "./part-measures";
+import { ShortFormChoice } from "./short-form-choice";
 import { SignatureSettings } from "./signature-settings";
+import { TextLineMeasures } from "./text-line-measures";
 
 /** What is selected, and its measures. */
 export function Inspector() {
@@ -59,7 +61,17 @@ export function Inspector() {
           </span>
         ))}
       </nav>
-      {whole ? <SignatureSettings /> : shownPart ? <PartMeasures part={shownPart} /> : <CellMeasures />}
+      {whole ? (
+        <SignatureSettings />
+      ) : shownPart ? (
+        <PartMeasures part={shownPart} />
+      ) : (
+        <>
+          <TextLineMeasures />
+          <CellMeasures />
+          <ShortFormChoice />
+        </>
+      )}
     </aside>
   );
 }

@@ -1,7 +1,7 @@
 "use client";
 
-import { Trash2 } from "lucide-react";
-import { setAttributes } from "@/core/signature";
+import { Plus, Trash2 } from "lucide-react";
+import { removePart, setAttributes } from "@/core/signature";
 import { Button } from "../../parts/button";
 import { ColorField } from "../../parts/color-field";
 import { MeasureField } from "../../parts/measure-field";
@@ -9,16 +9,20 @@ import { useBench } from "../bench-context";
 import type { Placed } from "../editor/selection";
 import { PictureMeasures } from "./picture-measures";
 import { Section } from "./section";
+import { ShortFormChoice } from "./short-form-choice";
 
 /** The measures of a part that is selected as a whole. */
 export function PartMeasures({ part }: { part: Placed }) {
-  const { editor, palette } = useBench();
+  const { editor, palette, choosePicture } = useBench();
   const { node, position } = part;
   const attributes = node.attrs as Readonly<Record<string, never>>;
   const glyph = String(node.attrs.glyph);
   const set = (patch: Record<string, unknown>): void =>
     editor.apply(({ tr }) => setAttributes(tr, position, patch) as typeof tr, { focus: false });
-  const remove = (): void => editor.apply(({ tr }) => tr.delete(position, position + node.nodeSize));
+  const remove = (): void =>
+    editor.apply(({ tr }) =>
+      node.isBlock ? (removePart(tr, position) as typeof tr) : tr.delete(position, position + node.nodeSize),
+    );
 
   return (
     <>
@@ -47,12 +51,40 @@ export function PartMeasures({ part }: { part: Placed }) {
               step={0.5}
               onChange={(thickness) => set({ thickness })}
             />
+            <MeasureField
+              label="Width"
+              value={attributes.width ?? null}
+              least={1}
+              most={1200}
+              onChange={(width) => set({ width })}
+            />
             <ColorField
               label="Colour"
               value={attributes.color!}
               palette={palette}
               onChange={(color) => color && set({ color })}
             />
+          </div>
+          <div className="mt-2 flex items-center gap-4">
+            <select
+              aria-label="Style of the divider"
+              value={String(node.attrs.style)}
+              onChange={(event) => set({ style: event.target.value })}
+              className="rounded-sm border-b border-soft bg-paper py-0.5"
+            >
+              <option value="solid">solid</option>
+              <option value="dashed">dashed</option>
+              <option value="dotted">dotted</option>
+            </select>
+            {node.attrs.width !== null && (
+              <button
+                type="button"
+                onClick={() => set({ width: null })}
+                className="rounded-sm text-xs text-pine underline"
+              >
+                As wide as the cell
+              </button>
+            )}
           </div>
         </Section>
       )}
@@ -61,24 +93,38 @@ export function PartMeasures({ part }: { part: Placed }) {
           <div className="flex items-end gap-4">
             <label className="text-xs text-soft">
               Mark
-              <select
-                value={glyph}
-                onChange={(event) => set({ glyph: event.target.value })}
-                className="block w-14 border-b border-soft bg-paper py-0.5 text-sm text-ink"
-              >
-                {[...new Set(["|", "·", "/", "–", glyph])].map((choice) => (
-                  <option key={choice}>{choice}</option>
+              <input
+                key={`${position} ${glyph}`}
+                list="separator-marks"
+                defaultValue={glyph}
+                maxLength={8}
+                onBlur={(event) => event.target.value.trim() && set({ glyph: event.target.value.trim() })}
+                onKeyDown={(event) => event.key === "Enter" && event.currentTarget.blur()}
+                className="block w-14 border-b border-soft bg-transparent py-0.5 text-sm text-ink focus:border-pine"
+              />
+              <datalist id="separator-marks">
+                {["|", "·", "/", "–", ","].map((choice) => (
+                  <option key={choice} value={choice} />
                 ))}
-              </select>
+              </datalist>
             </label>
             <MeasureField
-              label="Gap each side"
+              label="Gap before"
+              value={attributes.gapBefore ?? attributes.gap!}
+              least={0}
+              most={40}
+              step={0.5}
+              className="w-16"
+              onChange={(gapBefore) => set({ gapBefore })}
+            />
+            <MeasureField
+              label="Gap after"
               value={attributes.gap!}
               least={0}
               most={40}
               step={0.5}
-              className="w-24"
-              onChange={(gap) => set({ gap })}
+              className="w-16"
+              onChange={(gap) => set({ gap, gapBefore: attributes.gapBefore ?? attributes.gap })}
             />
           </div>
         </Section>
@@ -126,6 +172,21 @@ export function PartMeasures({ part }: { part: Placed }) {
               onChange={(gap) => set({ gap })}
             />
           </div>
+          <div className="mt-2 flex items-center gap-3">
+            <Button onClick={() => choosePicture({ kind: "icon", position })}>
+              <Plus size={15} aria-hidden />
+              Add an icon
+            </Button>
+            <label className="flex items-center gap-1.5">
+              <input
+                type="checkbox"
+                checked={String(node.attrs.direction) === "column"}
+                onChange={(event) => set({ direction: event.target.checked ? "column" : "row" })}
+                className="accent-pine"
+              />
+              stacked
+            </label>
+          </div>
         </Section>
       )}
       {node.type.name === "button" && (
@@ -147,6 +208,24 @@ export function PartMeasures({ part }: { part: Placed }) {
             />
           </div>
           <div className="mt-2 flex gap-4">
+            <MeasureField
+              label="Padding above and below"
+              value={attributes.paddingVertical!}
+              least={0}
+              most={60}
+              className="w-24"
+              onChange={(paddingVertical) => set({ paddingVertical })}
+            />
+            <MeasureField
+              label="Padding at the sides"
+              value={attributes.paddingHorizontal!}
+              least={0}
+              most={100}
+              className="w-24"
+              onChange={(paddingHorizontal) => set({ paddingHorizontal })}
+            />
+          </div>
+          <div className="mt-2 flex gap-4">
             <ColorField
               label="Background"
               value={attributes.background!}
@@ -162,6 +241,7 @@ export function PartMeasures({ part }: { part: Placed }) {
           </div>
         </Section>
       )}
+      {node.isBlock && <ShortFormChoice />}
       <Button look="quiet" className="-ml-3 text-rowan" onClick={remove}>
         <Trash2 size={15} aria-hidden />
         Take it out

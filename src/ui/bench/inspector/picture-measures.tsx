@@ -3,6 +3,7 @@
 import { useState } from "react";
 import { toast } from "sonner";
 import type { PictureAttributes } from "@/core/signature";
+import { Button } from "../../parts/button";
 import { MeasureField } from "../../parts/measure-field";
 import { useBench } from "../bench-context";
 import type { Placed } from "../editor/selection";
@@ -15,7 +16,7 @@ interface Props {
 
 /** Exact display size, and what is said while pictures are blocked. */
 export function PictureMeasures({ part, onSet }: Props) {
-  const { resizePicture } = useBench();
+  const { resizePicture, choosePicture } = useBench();
   const [busy, setBusy] = useState(false);
   const { source, width, height, alt, decorative } = part.node.attrs as PictureAttributes;
 
@@ -29,8 +30,39 @@ export function PictureMeasures({ part, onSet }: Props) {
     setBusy(false);
   };
 
+  if (source === "")
+    return (
+      <Section title="Place for a picture">
+        <div className="flex gap-4">
+          <MeasureField
+            label="Width"
+            value={width}
+            least={1}
+            most={1200}
+            onChange={(value) => onSet({ width: value })}
+          />
+          <MeasureField
+            label="Height"
+            value={height}
+            least={1}
+            most={1200}
+            onChange={(value) => onSet({ height: value })}
+          />
+        </div>
+        <p className="my-2 text-xs text-soft">Nothing is sent until a picture is chosen here.</p>
+        <Button look="primary" onClick={() => choosePicture({ kind: "replace", position: part.position })}>
+          Choose a picture
+        </Button>
+      </Section>
+    );
+
   return (
     <>
+      {part.node.isBlock && (
+        <Button className="mb-3" onClick={() => choosePicture({ kind: "replace", position: part.position })}>
+          Choose another picture
+        </Button>
+      )}
       <Section title="Display size">
         <div className="flex gap-4">
           <MeasureField

@@ -1,10 +1,12 @@
 "use client";
 
 import { useState } from "react";
-import { setSettings, webSafeFont, webSafeFonts } from "@/core/signature";
+import { setSettings, webSafeFont } from "@/core/signature";
 import { readLink } from "@/core/links";
 import { ColorField } from "../../parts/color-field";
+import { FontField } from "../../parts/font-field";
 import { MeasureField } from "../../parts/measure-field";
+import { TextSizeField } from "../../parts/text-size-field";
 import { useBench } from "../bench-context";
 import { Section } from "./section";
 
@@ -18,32 +20,17 @@ export function SignatureSettings() {
   return (
     <>
       <Section title="Text of the whole signature">
-        <select
-          aria-label="Font of the signature"
+        <FontField
+          label="Font of the signature"
           value={settings.font}
-          onChange={(event) => set({ font: event.target.value })}
-          className="w-full rounded-sm border-b border-soft bg-paper py-1"
-          style={{ fontFamily: settings.font }}
-        >
-          {!font && <option value={settings.font}>{settings.font} (not web-safe)</option>}
-          {webSafeFonts.map(({ family }) => (
-            <option key={family} value={family} style={{ fontFamily: family }}>
-              {family}
-            </option>
-          ))}
-        </select>
+          onChange={(family) => set({ font: family })}
+          className="w-full"
+        />
         <p className="mt-1 text-xs text-soft">
           {font ? `On ${font.foundOn}.` : "Not on most machines: recipients will see Arial."}
         </p>
         <div className="mt-2 flex gap-4">
-          <MeasureField
-            label="Size"
-            value={settings.size}
-            least={6}
-            most={72}
-            step={0.5}
-            onChange={(size) => set({ size })}
-          />
+          <TextSizeField label="Size" value={settings.size} onChange={(size) => set({ size })} />
           <MeasureField
             label="Line height"
             unit="×"
@@ -90,6 +77,31 @@ export function SignatureSettings() {
           className="w-24"
           onChange={(maxWidth) => set({ maxWidth })}
         />
+      </Section>
+      <Section title="Direction and language">
+        <div className="flex items-end gap-4">
+          <select
+            aria-label="Direction of the signature"
+            value={settings.direction}
+            onChange={(event) => set({ direction: event.target.value })}
+            className="rounded-sm border-b border-soft bg-paper py-0.5"
+          >
+            <option value="ltr">left to right</option>
+            <option value="rtl">right to left</option>
+          </select>
+          <label className="text-xs text-soft">
+            Language
+            <input
+              key={settings.language}
+              defaultValue={settings.language}
+              maxLength={35}
+              placeholder="en"
+              onBlur={(event) => set({ language: event.target.value.trim() })}
+              onKeyDown={(event) => event.key === "Enter" && event.currentTarget.blur()}
+              className="block w-16 border-b border-soft bg-transparent py-0.5 text-sm text-ink focus:border-pine"
+            />
+          </label>
+        </div>
       </Section>
       <Section title="Dates and addresses lead to">
         <VisitLink value={settings.visitLink} onChange={(visitLink) => set({ visitLink })} />

@@ -15,7 +15,12 @@ export default async function SignatureProofPage({ params }: Props) {
   const [signature, people] = await Promise.all([openOrNotFound((await params).id), peopleChoices()]);
   return (
     <Station signature={signature} people={people} current="proof">
-      <ProofPage html={signature.html} base={signature.base} findings={signature.findings} />
+      <ProofPage
+        html={signature.html}
+        shortHtml={signature.shortHtml}
+        base={signature.base}
+        findings={signature.findings}
+      />
     </Station>
   );
 }

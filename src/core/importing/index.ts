@@ -1,0 +1,1 @@
+export { droppedInWords, whatIsDropped, type DropCode, type Dropped } from "./what-is-dropped";

@@ -1,0 +1,110 @@
+/** What a signature cannot hold of some HTML: said after a paste, so that nothing goes unseen. */
+import { parseFragment, type DefaultTreeAdapterTypes } from "parse5";
+import { linkTarget, webSafeFont } from "../signature";
+
+export type DropCode =
+  | "picture-on-disk"
+  | "picture-embedded"
+  | "picture-without-size"
+  | "media"
+  | "list-marks"
+  | "placing"
+  | "background-picture"
+  | "font"
+  | "link";
+
+export interface Dropped {
+  readonly code: DropCode;
+  readonly count: number;
+}
+
+type Element = DefaultTreeAdapterTypes.Element;
+type Parent = DefaultTreeAdapterTypes.ParentNode;
+
+const media = new Set(
+  "audio button canvas embed form frame iframe input object select svg textarea video".split(" "),
+);
+/** Cells keep their padding, and lines their order: these move things, and no two clients agree how. */
+const placing = /^(float|position|margin(-\w+)?|box-shadow|text-shadow|transform|display:(flex|grid))$/;
+
+const attribute = (element: Element, name: string): string | null =>
+  element.attrs.find((each) => each.name === name)?.value ?? null;
+
+/** The declarations of a style attribute, by name; the last one of a name counts. */
+function declarations(element: Element): ReadonlyMap<string, string> {
+  const found = new Map<string, string>();
+  for (const each of (attribute(element, "style") ?? "").split(";")) {
+    const colon = each.indexOf(":");
+    if (colon > 0) found.set(each.slice(0, colon).trim().toLowerCase(), each.slice(colon + 1).trim());
+  }
+  return found;
+}
+
+function pictureCodes(element: Element): DropCode[] {
+  const source = attribute(element, "src") ?? "";
+  if (/^data:/i.test(source)) return ["picture-embedded"];
+  if (!/^https?:/i.test(source)) return ["picture-on-disk"];
+  const style = declarations(element);
+  const sized = ["width", "height"].every(
+    (side) => /^\d+/.test(attribute(element, side) ?? "") || /^[\d.]+px$/.test(style.get(side) ?? ""),
+  );
+  return sized ? [] : ["picture-without-size"];
+}
+
+function styleCodes(element: Element): DropCode[] {
+  const codes: DropCode[] = [];
+  const style = declarations(element);
+  const moves = [...style].some(
+    ([name, value]) =>
+      placing.test(name) && !/^(none|static|normal|0(px|pt|em|in|cm)?( 0(px|pt|em|in|cm)?)*)$/.test(value),
+  );
+  if (moves) codes.push("placing");
+  if (/url\(/i.test(style.get("background") ?? style.get("background-image") ?? ""))
+    codes.push("background-picture");
+  const family = (style.get("font-family") ?? attribute(element, "face") ?? "").split(",")[0]!.trim();
+  if (family && !webSafeFont(family.replace(/^['"]|['"]$/g, ""))) codes.push("font");
+  return codes;
+}
+
+function codesOf(element: Element): DropCode[] {
+  const codes = styleCodes(element);
+  const name = element.tagName;
+  if (name === "img") codes.push(...pictureCodes(element));
+  if (media.has(name)) codes.push("media");
+  if (name === "li") codes.push("list-marks");
+  const href = name === "a" ? attribute(element, "href") : null;
+  if (href !== null && linkTarget(href.trim()) !== null) codes.push("link");
+  return codes;
+}
+
+/** Everything in some HTML that a signature cannot hold, counted by kind; text is always kept. Never throws. */
+export function whatIsDropped(html: string): readonly Dropped[] {
+  const counts = new Map<DropCode, number>();
+  const walk = (parent: Parent): void => {
+    for (const child of parent.childNodes)
+      if ("tagName" in child) {
+        for (const code of codesOf(child)) counts.set(code, (counts.get(code) ?? 0) + 1);
+        walk(child);
+      }
+  };
+  walk(parseFragment(html));
+  return [...counts].map(([code, count]) => ({ code, count }));
+}
+
+const words: Readonly<Record<DropCode, (count: number) => string>> = {
+  "picture-on-disk": (n) =>
+    `${n === 1 ? "a picture" : `${n} pictures`} on a disk: upload ${n === 1 ? "it" : "them"} instead`,
+  "picture-embedded": (n) =>
+    `${n === 1 ? "a picture" : `${n} pictures`} inside the text: upload ${n === 1 ? "it" : "them"} instead`,
+  "picture-without-size": (n) => `the size of ${n === 1 ? "a picture" : `${n} pictures`}: it was not given`,
+  media: () => "films, forms and frames",
+  "list-marks": () => "the marks of lists",
+  placing: () => "margins, floats and shadows",
+  "background-picture": () => "background pictures",
+  font: () => "fonts that recipients do not have",
+  link: (n) => (n === 1 ? "a link that leads nowhere" : `${n} links that lead nowhere`),
+};
+
+/** One line for each kind of thing that was dropped. */
+export const droppedInWords = (dropped: readonly Dropped[]): readonly string[] =>
+  dropped.map(({ code, count }) => words[code](count));

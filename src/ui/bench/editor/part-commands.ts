@@ -1,0 +1,113 @@
+/** Commands on the part that the selection is in: a line, a picture, a divider and so on. */
+import {
+  NodeSelection,
+  TextSelection,
+  type Command,
+  type EditorState,
+  type Transaction,
+} from "prosemirror-state";
+import { CellSelection } from "prosemirror-tables";
+import { duplicatePart, movePart, removePart, setAttributes } from "@/core/signature";
+import { describeSelection, type Placed } from "./selection";
+
+/** The part of a cell that the selection is in or on: the outermost block of its innermost cell. */
+export function selectedPart({ selection, doc }: EditorState): Placed | null {
+  if (selection instanceof CellSelection) return null;
+  if (selection instanceof NodeSelection && selection.$from.parent.type.name === "cell")
+    return { position: selection.from, node: selection.node };
+  const { $from } = selection;
+  for (let depth = $from.depth; depth > 1; depth--)
+    if ($from.node(depth - 1).type.name === "cell")
+      return { position: $from.before(depth), node: doc.nodeAt($from.before(depth))! };
+  return null;
+}
+
+/** Where a part goes when it moves by one: past its neighbour, or into the next cell of the table. */
+function nextPlace(state: EditorState, { position, node }: Placed, by: -1 | 1): number | null {
+  const at = state.doc.resolve(position);
+  const index = at.index();
+  const cell = at.parent;
+  if (by < 0 && index > 0) return position - cell.child(index - 1).nodeSize;
+  if (by > 0 && index < cell.childCount - 1) return position + node.nodeSize + cell.child(index + 1).nodeSize;
+  const cells: { start: number; end: number }[] = [];
+  const table = at.node(-2);
+  const tableStart = at.start(-2);
+  table.forEach((row, rowOffset) =>
+    row.forEach((each, cellOffset) => {
+      const start = tableStart + rowOffset + 1 + cellOffset + 1;
+      cells.push({ start, end: start + each.content.size });
+    }),
+  );
+  const own = cells.findIndex(({ start }) => start === at.start());
+  const next = cells[own + by];
+  return next ? (by < 0 ? next.end : next.start) : null;
+}
+
+/** Selects a part as it was selected before it moved: as a whole, or with the cursor in it. */
+function selectMoved(tr: Transaction, before: EditorState, from: number, to: number): Transaction {
+  const { selection } = before;
+  return tr.setSelection(
+    selection instanceof NodeSelection && selection.from === from
+      ? NodeSelection.create(tr.doc, to)
+      : TextSelection.create(tr.doc, to + selection.anchor - from, to + selection.head - from),
+  );
+}
+
+/** Moves the part up or down, on into the cell before or after. */
+export const moveSelectedPart =
+  (by: -1 | 1): Command =>
+  (state, dispatch) => {
+    const part = selectedPart(state);
+    const place = part && nextPlace(state, part, by);
+    if (!part || place === null) return false;
+    if (!dispatch) return true;
+    const { tr } = state;
+    const moved = movePart(tr, part.position, place);
+    dispatch(selectMoved(tr, state, part.position, moved).scrollIntoView());
+    return true;
+  };
+
+/** Puts a copy of the part under it, and goes there. */
+export const duplicateSelected: Command = (state, dispatch) => {
+  const part = selectedPart(state);
+  if (!part) return false;
+  if (!dispatch) return true;
+  const { tr } = state;
+  duplicatePart(tr, part.position);
+  const copy = part.position + part.node.nodeSize;
+  dispatch(selectMoved(tr, state, part.position, copy).scrollIntoView());
+  return true;
+};
+
+export const removeSelected: Command = (state, dispatch) => {
+  const part = selectedPart(state);
+  if (!part) return false;
+  dispatch?.(removePart(state.tr, part.position) as Transaction);
+  return true;
+};
+
+/** The rows or the part whose place in the short form is set from the selection. */
+export function shortFormTargets(state: EditorState): readonly Placed[] {
+  const part = selectedPart(state);
+  if (part) return [part];
+  const { cells } = describeSelection(state);
+  const rows = new Map<number, Placed>();
+  for (const { position } of cells) {
+    const at = state.doc.resolve(position);
+    rows.set(at.before(), { position: at.before(), node: at.parent });
+  }
+  return [...rows.values()];
+}
+
+/** Leaves the selected part or rows out of the short form, or takes them back into it. */
+export const toggleShortForm: Command = (state, dispatch) => {
+  const targets = shortFormTargets(state);
+  const [first] = targets;
+  if (!first) return false;
+  if (!dispatch) return true;
+  const { tr } = state;
+  const inShortForm = first.node.attrs.inShortForm === false;
+  for (const { position } of targets) setAttributes(tr, position, { inShortForm });
+  dispatch(tr);
+  return true;
+};

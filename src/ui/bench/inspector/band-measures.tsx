@@ -1,0 +1,95 @@
+"use client";
+
+import { setAttributes } from "@/core/signature";
+import { MeasureField } from "../../parts/measure-field";
+import { useBench } from "../bench-context";
+import type { PlacedCell } from "../editor/selection";
+import { evenOut } from "../editor/table-commands";
+import { Section } from "./section";
+
+interface Props {
+  readonly cells: readonly PlacedCell[];
+  /** Of the first cell; px. */
+  readonly width: number;
+  readonly onWidth: (width: number) => void;
+}
+
+/** The width of the selected columns and the height of the selected rows. */
+export function BandMeasures({ cells, width, onWidth }: Props) {
+  const { editor } = useBench();
+  const [first] = cells;
+  const { map, place } = first!;
+  const columns = [...new Set(cells.map((cell) => cell.place.column))];
+  const single = cells.every((cell) => cell.place.colspan === 1);
+  const widths = new Set(columns.map((column) => map.columnWidths[column]));
+  const rows = new Map(
+    cells.map(({ position }) => {
+      const at = editor.state.doc.resolve(position);
+      return [at.before(), at.parent] as const;
+    }),
+  );
+  const heights = new Set([...rows.values()].map((row) => row.attrs.height as number | null));
+  const height = heights.size === 1 ? [...heights][0]! : null;
+
+  const setHeight = (value: number | null): void =>
+    editor.apply(
+      ({ tr }) => {
+        for (const position of rows.keys()) setAttributes(tr, position, { height: value });
+        return tr.docChanged ? tr : null;
+      },
+      { focus: false },
+    );
+
+  return (
+    <Section
+      title={`${columns.length > 1 ? `${columns.length} columns` : "Column and row"}, of ${map.width} px`}
+    >
+      <div className="flex items-end gap-3">
+        <MeasureField
+          label={columns.length > 1 ? "Width of each" : `Width of column ${place.column + 1}`}
+          quiet
+          value={single && widths.size > 1 ? null : width}
+          least={8}
+          most={1200}
+          unit="px"
+          disabled={!single}
+          className="w-20"
+          onChange={onWidth}
+        />
+        <button
+          type="button"
+          disabled={new Set(map.columnWidths).size === 1}
+          onClick={() => editor.run(evenOut)}
+          className="whitespace-nowrap rounded-sm pb-0.5 text-xs text-pine underline disabled:text-soft disabled:no-underline"
+        >
+          Even out
+        </button>
+      </div>
+      <div className="mt-1.5 flex items-end gap-3">
+        <MeasureField
+          label={rows.size > 1 ? "Height of each row" : "Height of the row"}
+          quiet
+          value={height}
+          least={1}
+          most={2000}
+          unit="px"
+          className="w-20"
+          onChange={setHeight}
+        />
+        {height === null ? (
+          <span className="pb-0.5 text-xs text-soft">
+            {heights.size > 1 ? "rows differ" : "row as high as it needs"}
+          </span>
+        ) : (
+          <button
+            type="button"
+            onClick={() => setHeight(null)}
+            className="rounded-sm pb-0.5 text-xs text-pine underline"
+          >
+            As high as it needs
+          </button>
+        )}
+      </div>
+    </Section>
+  );
+}

@@ -1,0 +1,35 @@
+"use client";
+
+import { setAttributes } from "@/core/signature";
+import { useBench } from "../bench-context";
+import { shortFormTargets } from "../editor/part-commands";
+
+/** Whether the selected part, or the selected rows, are in what a reply holds. */
+export function ShortFormChoice() {
+  const { editor } = useBench();
+  const targets = shortFormTargets(editor.state);
+  const [first] = targets;
+  if (!first) return null;
+  const what =
+    first.node.type.name === "row" ? (targets.length > 1 ? "these rows" : "this row") : "this part";
+  const leftOut = targets.every(({ node }) => node.attrs.inShortForm === false);
+  return (
+    <label className="mb-4 flex items-center gap-2">
+      <input
+        type="checkbox"
+        checked={leftOut}
+        onChange={() =>
+          editor.apply(
+            ({ tr }) => {
+              for (const { position } of targets) setAttributes(tr, position, { inShortForm: leftOut });
+              return tr;
+            },
+            { focus: false },
+          )
+        }
+        className="accent-pine"
+      />
+      Replies leave {what} out
+    </label>
+  );
+}
