@@ -49,12 +49,12 @@ export async function chooseFont(page: Page, label: string, family: string): Pro
 
 /** Tabs until something with the accessible name has the focus. */
 export async function tabTo(page: Page, name: string | RegExp): Promise<void> {
-  for (let presses = 0; presses < 80; presses++) {
+  for (let presses = 0; presses < 160; presses++) {
     await page.keyboard.press("Tab");
     const label = await page.evaluate(() => {
       const element = document.activeElement as HTMLElement | null;
       if (!element) return "";
-      const labelled = element.id ? document.querySelector(`label[for="${element.id}"]`)?.textContent : null;
+      const labelled = (element as HTMLInputElement).labels?.[0]?.textContent;
       return element.getAttribute("aria-label") ?? labelled ?? element.textContent ?? "";
     });
     if (typeof name === "string" ? label.trim() === name : name.test(label)) return;

@@ -11,7 +11,7 @@ import { request } from "../parts/request";
 import { dropDraft, keepDraft } from "./draft";
 
 export type SaveState =
-  | { readonly kind: "saved"; readonly revision: number }
+  | { readonly kind: "saved"; readonly revision: number; readonly document: Node }
   | { readonly kind: "saving" }
   | { readonly kind: "waiting" }
   | { readonly kind: "refused"; readonly message: string }
@@ -30,7 +30,11 @@ export interface Autosave {
 }
 
 export function useAutosave(id: string, document: Node, initialRevision: number): Autosave {
-  const [state, setState] = useState<SaveState>({ kind: "saved", revision: initialRevision });
+  const [state, setState] = useState<SaveState>({
+    kind: "saved",
+    revision: initialRevision,
+    document,
+  });
   const revision = useRef(initialRevision);
   const wanted = useRef(document);
   const saved = useRef(document);
@@ -52,7 +56,7 @@ export function useAutosave(id: string, document: Node, initialRevision: number)
         saved.current = sent;
         if (wanted.current.eq(sent)) {
           dropDraft(id);
-          setState({ kind: "saved", revision: answer.revision });
+          setState({ kind: "saved", revision: answer.revision, document: sent });
         } else timer.current = setTimeout(() => void saveNow(), 0);
       } catch (error) {
         const failed = error as RequestError;
@@ -116,7 +120,7 @@ export function useAutosave(id: string, document: Node, initialRevision: number)
       saved.current = settled;
       wanted.current = settled;
       dropDraft(id);
-      setState({ kind: "saved", revision: settledRevision });
+      setState({ kind: "saved", revision: settledRevision, document: settled });
     },
     [id],
   );
@@ -125,5 +129,7 @@ export function useAutosave(id: string, document: Node, initialRevision: number)
     revision.current = base;
   }, []);
 
-  return { state, goOnFrom, setBase };
+  // What was changed a moment ago and waits to be gathered is not saved yet.
+  const waits = state.kind === "saved" && state.document !== document && !state.document.eq(document);
+  return { state: waits ? { kind: "saving" } : state, goOnFrom, setBase };
 }

@@ -70,6 +70,7 @@ export function SignatureHeader(props: Props) {
         <label className="flex items-center gap-1.5 text-sm text-soft">
           drawn for
           <select
+            aria-label="drawn for"
             value={personId ?? ""}
             onChange={(event) => void describe({ personId: event.target.value || null })}
             className="max-w-52 rounded-sm border-b border-pine bg-paper py-0.5 text-ink"
