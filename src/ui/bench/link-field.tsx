@@ -48,7 +48,7 @@ export function LinkField({ current }: { current: string | null }) {
         disabled={!possible}
         aria-label="Link"
         title={possible ? "Link" : "Select text or a picture that should lead somewhere"}
-        className={`inline-flex h-7 max-w-60 items-center gap-1.5 rounded-sm px-1.5 hover:bg-kelp disabled:opacity-40 disabled:hover:bg-transparent ${linked ? "text-pine" : ""}`}
+        className={`inline-flex h-7 max-w-44 items-center gap-1.5 rounded-sm px-1.5 hover:bg-kelp disabled:opacity-40 disabled:hover:bg-transparent ${linked ? "text-pine" : ""}`}
       >
         <Link2 size={16} aria-hidden className="shrink-0" />
         {linked && <span className="truncate text-sm">{linked}</span>}
