@@ -65,3 +65,10 @@ export async function tabTo(page: Page, name: string | RegExp): Promise<void> {
 /** Puts a part in at the cursor by clicking it in the panel. */
 export const insertPart = (page: Page, name: string): Promise<void> =>
   page.getByRole("complementary", { name: "Parts" }).getByRole("button", { name, exact: true }).click();
+
+/** Opens a signature of the Shelf on its Bench. */
+export async function openSignature(page: Page, name: string): Promise<void> {
+  await page.goto("/");
+  await page.goto((await page.getByRole("link", { name, exact: true }).getAttribute("href"))!);
+  await expect(page.getByRole("textbox", { name: "Signature", exact: true })).toBeVisible();
+}

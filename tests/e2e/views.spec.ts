@@ -8,6 +8,7 @@ const signaturePath = async (page: Page, name: string): Promise<string> => {
 
 const views: readonly (readonly [name: string, open: (page: Page) => Promise<string>])[] = [
   ["Shelf", async () => "/"],
+  ["Start", async () => "/start"],
   ["Pictures", async () => "/pictures"],
   ["Mailroom", async () => "/mailroom"],
   ["Bench", (page) => signaturePath(page, "Full")],
