@@ -97,11 +97,9 @@ test("what is pasted from elsewhere keeps what can be kept, and what is left out
   await expect(shown.locator("b")).toHaveAttribute("style", /font-size:14\.67px/);
   await expect(shown.getByRole("link", { name: "Our page" })).toHaveAttribute(
     "href",
-    "https://harrowfen.example",
+    "https://harrowfen.example/",
   );
-  await expect(page.getByText(/left out: .*pictures? on a disk.*|left out: /)).toContainText(
-    "a picture on a disk",
-  );
+  await expect(page.getByText(/left out: /)).toContainText("a picture on a disk");
   await expect(page.getByText(/left out: /)).toContainText("the marks of lists");
   await expect(page.getByText(/left out: /)).toContainText("fonts that recipients do not have");
 
@@ -192,7 +190,7 @@ test("a colour is taken out of a picture, by pointer, by key and from what it is
   await expect(dialog.getByText("Contrast on white")).toBeVisible();
   await expect(dialog.getByText("7.6")).toBeVisible();
   await tabTo(page, /^Take a colour from/);
-  for (let press = 0; press < 40; press++) await page.keyboard.press("Shift+ArrowLeft");
+  for (let press = 0; press < 80; press++) await page.keyboard.press("Shift+ArrowLeft");
   await page.keyboard.press("Enter");
   await expect(field).toHaveValue("#F3EFE4");
 });

@@ -1,5 +1,5 @@
 import { expect, test, type Page } from "@playwright/test";
-import { cell, insertPart, openSignature, proof, setMeasure, startBlank, waitUntilSaved } from "./bench";
+import { cell, insertPart, openSignature, proof, setMeasure, startBlank } from "./bench";
 
 const texts = (page: Page): Promise<string[]> =>
   page.locator(".signature-editor .ProseMirror > table > tbody > tr > td").allTextContents();
@@ -67,7 +67,8 @@ test("a block of cells is selected by Shift and the pointer, merged, measured an
   await page.getByRole("button", { name: "In the middle of the cell" }).click();
   await page.getByRole("textbox", { name: "Background of the cell" }).fill("F3EFE4");
   await page.keyboard.press("Enter");
-  const shown = proof(page, "webmail-inline").locator("td");
+  // Its own cells, and not those of the gaps that stand in them.
+  const shown = proof(page, "webmail-inline").locator("> table > tbody > tr > td");
   for (const index of [0, 1, 3, 4]) {
     await expect(shown.nth(index)).toHaveAttribute("valign", "middle");
     await expect(shown.nth(index)).toHaveAttribute("bgcolor", "#F3EFE4");
@@ -76,7 +77,7 @@ test("a block of cells is selected by Shift and the pointer, merged, measured an
   await page.getByRole("radio", { name: "Line between the columns" }).click();
   await setMeasure(page, "Width of the line between the columns", "0.5");
   await expect(shown.first()).toHaveAttribute("style", /border-right:0\.5px solid/);
-  await expect(shown.nth(1)).not.toHaveAttribute("style", /border/);
+  await expect(shown.nth(1)).not.toHaveAttribute("style", /border-(left|right)/);
 
   await page.keyboard.press("Alt+Shift+M");
   await cell(page, 1, 1).click();
@@ -103,7 +104,7 @@ test("no lines at all, then one vertical line in the logo's own colour: three ac
     .click();
   await page.getByRole("button", { name: "No lines at all" }).click();
   const first = proof(page, "webmail-inline").locator("td").first();
-  await expect(first).not.toHaveAttribute("style", /border/);
+  await expect(first).not.toHaveAttribute("style", /border-(left|right)/);
   await page.getByRole("button", { name: "Pick colour of the line" }).click();
   await page.getByRole("list", { name: "Of the brand" }).getByRole("button", { name: "#C08A2B" }).click();
   await expect(first).toHaveAttribute("style", /border-right:1\.5px solid #C08A2B/);
@@ -153,5 +154,4 @@ test("a nested table has rows and columns of its own, and goes with its last one
   await page.keyboard.press("Alt+Shift+R");
   await page.keyboard.press("Alt+Shift+R");
   await expect(proof(page, "webmail-inline").locator("table table")).toHaveCount(0);
-  await waitUntilSaved(page, 1);
 });

@@ -79,7 +79,7 @@ function Picker({ picture, onPick }: { picture: PalettePicture; onPick: (color: 
   const [cross, setCross] = useState({ x: 0.5, y: 0.5 });
   const color = pixels && colorAt(pixels, cross.x, cross.y);
 
-  const place = (event: React.PointerEvent): { x: number; y: number } => {
+  const place = (event: React.MouseEvent): { x: number; y: number } => {
     const box = image.current!.getBoundingClientRect();
     return { x: (event.clientX - box.left) / box.width, y: (event.clientY - box.top) / box.height };
   };
@@ -108,7 +108,12 @@ function Picker({ picture, onPick }: { picture: PalettePicture; onPick: (color: 
         aria-label={`Take a colour from ${picture.alt || "the picture"}: ${color ?? "nothing"} under the cross. Arrow keys move it.`}
         className="checkered relative block max-w-[200px] cursor-crosshair touch-none"
         onPointerMove={(event) => setCross(place(event))}
-        onClick={() => color && onPick(color)}
+        onClick={(event) => {
+          // A hand that clicks in the same moment as it arrives means where it is; a key means the cross.
+          const at = event.detail === 0 ? cross : place(event);
+          const taken = pixels && colorAt(pixels, at.x, at.y);
+          if (taken) onPick(taken);
+        }}
         onKeyDown={(event) => {
           const step = steps[event.key];
           if (!step) return;

@@ -22,8 +22,9 @@ const places: Readonly<Record<SideName | "between columns" | "between rows", str
   right: "inset-y-3 right-0 w-3",
   bottom: "inset-x-3 bottom-0 h-3",
   left: "inset-y-3 left-0 w-3",
-  "between columns": "inset-y-3 left-1/2 w-3 -translate-x-1/2",
-  "between rows": "inset-x-3 top-1/2 h-3 -translate-y-1/2",
+  // They cross in the middle, so each is taken hold of before that.
+  "between columns": "top-3 h-[18px] left-1/2 w-3 -translate-x-1/2",
+  "between rows": "left-3 w-[22px] top-1/2 h-3 -translate-y-1/2",
 };
 
 const names: Readonly<Record<LineTarget, string>> = {
