@@ -17,8 +17,14 @@ function summary(name: string, taken: readonly number[]): void {
   process.stdout.write(`${name.padEnd(30)} ${at(0.5)} ms median ${at(0.95)} ms p95\n`);
 }
 
+/** From the key, in ms: when both proofs held what it changed, and when the frame with it had been painted. */
+interface Taken {
+  readonly changed: number;
+  readonly painted: number;
+}
+
 interface Watched {
-  painted: Promise<number>;
+  taken: Promise<Taken>;
 }
 
 /** In the page: from the next key until both proofs have been painted with what it changed; ms. */
@@ -26,7 +32,7 @@ function watchProofs(): void {
   const bodies = [...document.querySelectorAll<HTMLIFrameElement>("[data-stand-in] iframe")].map(
     (frame) => frame.contentDocument!.body,
   );
-  (window as unknown as Watched).painted = new Promise((resolve, reject) => {
+  (window as unknown as Watched).taken = new Promise((resolve, reject) => {
     let start = 0;
     addEventListener("keydown", () => (start = performance.now()), { capture: true, once: true });
     setTimeout(() => reject(new Error("The proofs did not change")), 5000);
@@ -35,28 +41,60 @@ function watchProofs(): void {
       const observer = new MutationObserver(() => {
         observer.disconnect();
         waiting.delete(body);
-        // Two frames on: the first that can hold the change has been painted.
-        if (waiting.size === 0)
-          requestAnimationFrame(() => requestAnimationFrame(() => resolve(performance.now() - start)));
+        if (waiting.size > 0) return;
+        const changed = performance.now() - start;
+        // A message sent from inside a frame is taken up once that frame has been painted.
+        const channel = new MessageChannel();
+        channel.port1.onmessage = () => resolve({ changed, painted: performance.now() - start });
+        requestAnimationFrame(() => channel.port2.postMessage(null));
       });
       observer.observe(body, { childList: true, subtree: true, characterData: true });
     }
   });
 }
 
-/** Types letters and answers, for each, the time until both proofs have been painted with it. */
-async function typing(page: Page): Promise<number[]> {
+/** The stages that the application leaves in the browser's timeline. */
+const stages = ["edit", "compile", "receive", "draw"] as const;
+type Stage =
+  | (typeof stages)[number]
+  | "views and events between them"
+  | "waiting for the frame, painting"
+  | "key to painted proofs";
+
+/** What one key took, in ms by stage. */
+async function stagesOfKey(page: Page): Promise<Record<string, number>> {
+  return page.evaluate(() => {
+    const sums: Record<string, number> = {};
+    for (const { name, duration } of performance.getEntriesByType("measure"))
+      sums[name.replace("still-line ", "")] = (sums[name.replace("still-line ", "")] ?? 0) + duration;
+    performance.clearMeasures();
+    return sums;
+  });
+}
+
+/** Types letters and answers, for each stage and key, the time until both proofs have been painted with it. */
+async function typing(page: Page): Promise<ReadonlyMap<Stage, readonly number[]>> {
   await page.locator(".signature-editor p").nth(1).click();
   await page.keyboard.press("End");
-  const taken: number[] = [];
+  const taken = new Map<Stage, number[]>();
+  const add = (stage: Stage, ms: number): void => void taken.set(stage, [...(taken.get(stage) ?? []), ms]);
   for (let key = 0; key < keys; key++) {
     await page.evaluate(watchProofs);
+    await stagesOfKey(page);
     await page.keyboard.press("abcdefghij"[key % 10]!);
-    taken.push(await page.evaluate(() => (window as unknown as Watched).painted));
+    const { changed, painted } = await page.evaluate(() => (window as unknown as Watched).taken);
+    const sums = await stagesOfKey(page);
+    if (key >= 20) {
+      for (const stage of stages) add(stage, sums[stage] ?? 0);
+      const named = stages.reduce((sum, stage) => sum + (sums[stage] ?? 0), 0);
+      add("views and events between them", changed - named);
+      add("waiting for the frame, painting", painted - changed);
+      add("key to painted proofs", painted);
+    }
     // Long lines would measure wrapping and not typing.
     if (key % 20 === 19) for (let back = 0; back < 20; back++) await page.keyboard.press("Backspace");
   }
-  return taken.slice(20);
+  return taken;
 }
 
 async function opening(page: Page, address: string): Promise<number[]> {
@@ -90,7 +128,7 @@ async function main(): Promise<void> {
       summary(name, await opening(page, address));
     await page.goto(bench);
     await page.waitForLoadState("networkidle");
-    summary("key to painted proofs", await typing(page));
+    for (const [stage, ms] of await typing(page)) summary(stage, ms);
   } finally {
     await browser.close();
     await server.kill();

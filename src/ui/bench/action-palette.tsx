@@ -1,11 +1,12 @@
 "use client";
 
 import { Command } from "cmdk";
+import type { EditorState } from "prosemirror-state";
 import { Dialog } from "radix-ui";
 import { useState } from "react";
 import { Keys } from "../parts/keys";
-import { useBench } from "./bench-context";
 import { matchAction } from "./match-action";
+import type { EditorTools } from "./use-editor";
 import { actions as documentActions, type Action } from "./editor/actions";
 
 /** Something that the Bench does beside editing the document: opening a dialog, changing what is shown. */
@@ -14,15 +15,16 @@ export interface BenchAction extends Omit<Action, "command"> {
 }
 
 interface Props {
-  readonly open: boolean;
+  readonly state: EditorState;
+  readonly run: EditorTools["run"];
   readonly onClose: () => void;
   readonly benchActions: readonly BenchAction[];
 }
 
 /** Everything that can be put in or done, found by typing a few letters of its name. */
-export function ActionPalette({ open, onClose, benchActions }: Props) {
+export function ActionPalette({ onClose, ...rest }: Props) {
   return (
-    <Dialog.Root open={open} onOpenChange={(next) => !next && onClose()}>
+    <Dialog.Root open onOpenChange={(next) => !next && onClose()}>
       <Dialog.Portal>
         <Dialog.Overlay className="fixed inset-0 z-30 bg-ink/20" />
         <Dialog.Content
@@ -31,21 +33,19 @@ export function ActionPalette({ open, onClose, benchActions }: Props) {
           className="fixed left-1/2 top-24 z-30 w-[460px] max-w-[94vw] -translate-x-1/2 rounded-sm border border-hairline bg-paper"
         >
           <Dialog.Title className="sr-only">Put in or do</Dialog.Title>
-          <Finder onClose={onClose} benchActions={benchActions} />
+          <Finder onClose={onClose} {...rest} />
         </Dialog.Content>
       </Dialog.Portal>
     </Dialog.Root>
   );
 }
 
-function Finder({ onClose, benchActions }: Omit<Props, "open">) {
-  const { editor } = useBench();
+function Finder({ state, run, onClose, benchActions }: Props) {
   const [typed, setTyped] = useState("");
-  const { state } = editor;
   const entries: readonly BenchAction[] = [
     ...documentActions
       .filter(({ command }) => command(state))
-      .map((action) => ({ ...action, run: () => editor.run(action.command) })),
+      .map((action) => ({ ...action, run: () => run(action.command) })),
     ...benchActions,
   ];
   const found = entries
@@ -53,13 +53,13 @@ function Finder({ onClose, benchActions }: Omit<Props, "open">) {
     .filter(({ match }) => match > 0)
     .sort((one, other) => other.match - one.match)
     .map(({ entry }) => entry);
-  const item = ({ id, name, keys, run }: BenchAction) => (
+  const item = ({ id, name, keys, run: perform }: BenchAction) => (
     <Command.Item
       key={id}
       value={id}
       onSelect={() => {
         onClose();
-        run();
+        perform();
       }}
       className="flex cursor-pointer items-center rounded-sm px-2 py-1 data-[selected=true]:bg-kelp"
     >

@@ -1,39 +1,32 @@
 "use client";
 
-import { History, Keyboard, Redo2, Search, Undo2 } from "lucide-react";
-import { redo, redoDepth, undo, undoDepth } from "prosemirror-history";
-import { useCallback, useEffect, useMemo, useRef, useState } from "react";
+import { useCallback, useDeferredValue, useEffect, useMemo, useRef, useState } from "react";
 import type { Node } from "prosemirror-model";
 import { toast } from "sonner";
 import { checkSignature } from "@/core/checks";
 import { compile } from "@/core/compile";
 import type { Person } from "@/core/people";
-import { fontStack, parseSignature, shortForm, type Settings } from "@/core/signature";
-import { IconButton } from "../parts/icon-button";
+import { parseSignature, shortForm, type Settings } from "@/core/signature";
 import { localPictures } from "../parts/local-pictures";
 import { request } from "../parts/request";
+import { staged } from "../parts/stage";
 import { useSettled } from "../parts/use-settled";
-import { SignatureHeader, type PersonChoice } from "../signature/signature-header";
-import { ActionPalette, type BenchAction } from "./action-palette";
-import { BenchContext, type BenchValue } from "./bench-context";
+import type { PersonChoice } from "../signature/signature-header";
+import { ActionPalette } from "./action-palette";
+import type { BenchValue } from "./bench-context";
+import { BenchFrame } from "./bench-frame";
 import { replaceDocument } from "./editor/commands";
 import { describeSelection } from "./editor/selection";
-import { FormSwitch, type Form } from "../signature/form-switch";
-import { Inspector } from "./inspector/inspector";
+import type { Form } from "../signature/form-switch";
 import { KeysDialog } from "./keys-dialog";
 import type { LetterType } from "./letter-type";
 import { paletteOf, pictureSources } from "./palette";
-import { PartsPanel } from "./parts-panel";
 import { PatternDialog } from "./pattern-dialog";
 import { PictureDialog } from "./picture-dialog";
 import { ProofStrip } from "./proof-strip";
-import { focusNextArea } from "./next-area";
-import { SaveStatus } from "./save-status";
-import { Sheet } from "./sheet";
 import { StaleDialog } from "./stale-dialog";
-import { Toolbar } from "./toolbar";
 import { useAutosave } from "./use-autosave";
-import { useBenchKeys } from "./use-bench-keys";
+import { useBenchActions, type Open } from "./use-bench-actions";
 import { useEditor, type PictureTarget } from "./use-editor";
 import { useLetterType } from "./use-letter-type";
 import { useLongestPerson } from "./use-longest-person";
@@ -59,11 +52,6 @@ interface Props {
   readonly letterType: LetterType;
 }
 
-/** What stands open over the Bench. */
-type Open =
-  | { readonly kind: "picture"; readonly target: PictureTarget }
-  | { readonly kind: "palette" | "keys" | "versions" | "pattern" };
-
 const sayDropped = (dropped: readonly string[]): void => {
   toast(`Pasted. What a signature cannot hold was left out: ${dropped.join("; ")}.`, { duration: 9000 });
 };
@@ -83,24 +71,30 @@ export function Bench({ signature, person: ownPerson, people, base, cuts, brandC
   const presentDocument = useRef<() => Node>(() => initial);
   const longest = useLongestPerson(useCallback(() => presentDocument.current(), []));
   const person = longest.tried ?? ownPerson;
-  const editor = useEditor(initial, { person, onFiles, onPicture: choosePicture, onPasted: sayDropped });
-  const { state } = editor;
+  const [state, tools] = useEditor(initial, {
+    person,
+    onFiles,
+    onPicture: choosePicture,
+    onPasted: sayDropped,
+  });
   const document = state.doc;
   const autosave = useAutosave(signature.id, document, signature.revision);
-  const selection = useMemo(() => describeSelection(state), [state]);
-  const settings = document.attrs as Settings;
+  // The tools follow when the proofs have been drawn.
+  const shown = useDeferredValue(state);
 
   const html = useMemo(
     () =>
-      compile(form === "short" ? shortForm(document) : document, {
-        destination: "webmail-paste",
-        person,
-        base,
-      }),
+      staged("compile", () =>
+        compile(form === "short" ? shortForm(document) : document, {
+          destination: "webmail-paste",
+          person,
+          base,
+        }),
+      ),
     [document, person, base, form],
   );
-  const pictures = usePictures(editor, cuts);
-  const { weight } = pictures;
+  const pictures = usePictures(state.doc, tools, cuts);
+  const { weight, resize } = pictures;
   const checked = useSettled(document, findingsWait);
   const findings = useMemo(
     () => checkSignature(checked, { person, base, weight }),
@@ -109,61 +103,22 @@ export function Bench({ signature, person: ownPerson, people, base, cuts, brandC
 
   useEffect(() => {
     files.current = (dropped) => void pictures.placeFiles(dropped);
-    presentDocument.current = () => editor.current().doc;
-  }, [pictures, editor]);
+    presentDocument.current = () => tools.current().doc;
+  }, [pictures, tools]);
 
-  useRestoredDraft(signature, editor, autosave);
+  useRestoredDraft(signature, tools, autosave);
 
-  const benchActions: readonly BenchAction[] = [
-    {
-      id: "do",
-      name: "Put in or do…",
-      group: "Go",
-      keys: "Mod-Enter",
-      run: () => setOpen({ kind: "palette" }),
-    },
-    { id: "keys", name: "Show the keys", group: "Go", keys: "F1", run: () => setOpen({ kind: "keys" }) },
-    {
-      id: "go-on",
-      name: "Go on to the next area",
-      group: "Go",
-      keys: "F6",
-      run: () => focusNextArea(editor.focus),
-    },
-    {
-      id: "picture",
-      name: "Picture",
-      group: "Parts",
-      keys: "Alt-Shift-p",
-      run: () => choosePicture({ kind: "cursor" }),
-    },
-    {
-      id: "versions",
-      name: "Versions",
-      group: "Signature",
-      keys: "Alt-Shift-v",
-      run: () => setOpen({ kind: "versions" }),
-    },
-    { id: "pattern", name: "Save as a pattern", group: "Signature", run: () => setOpen({ kind: "pattern" }) },
-    {
-      id: "form",
-      name: form === "full" ? "Show what replies hold" : "Show the full form",
-      group: "Signature",
-      keys: "Alt-Shift-f",
-      run: () => setForm(form === "full" ? "short" : "full"),
-    },
-    {
-      id: "longest",
-      name: longest.tried ? "Show its own person" : "Try the longest details",
-      group: "Signature",
-      keys: "Alt-Shift-l",
-      run: longest.toggle,
-    },
-  ];
-  useBenchKeys(benchActions);
+  const benchActions = useBenchActions({
+    setOpen,
+    focusSheet: tools.focus,
+    form,
+    setForm,
+    trying: longest.tried !== null,
+    tryLongest: longest.toggle,
+  });
 
   const goBack = (version: KeptVersion): void =>
-    editor.apply(({ tr }) => replaceDocument(tr, parseSignature(version.document)));
+    tools.apply(({ tr }) => replaceDocument(tr, parseSignature(version.document)));
 
   const settle = async (keep: "mine" | "saved"): Promise<void> => {
     if (autosave.state.kind !== "stale") return;
@@ -174,7 +129,7 @@ export function Bench({ signature, person: ownPerson, people, base, cuts, brandC
         { refusedId: autosave.state.refusedId, keep },
       );
       const kept = parseSignature(settled.document);
-      if (keep === "saved") editor.replace(kept);
+      if (keep === "saved") tools.replace(kept);
       autosave.goOnFrom(kept, settled.revision);
       toast(`The other version is on the Shelf as “${settled.otherName}”.`);
     } catch (error) {
@@ -182,88 +137,41 @@ export function Bench({ signature, person: ownPerson, people, base, cuts, brandC
     }
   };
 
-  const value: BenchValue = {
-    editor,
-    settings,
-    selection,
-    palette: useMemo(
-      () => ({
+  const value = useMemo<BenchValue>(
+    () => ({
+      editor: { state: shown, ...tools },
+      settings: shown.doc.attrs as Settings,
+      selection: describeSelection(shown),
+      palette: {
         brand: brandColors,
-        signature: paletteOf(document),
-        pictures: pictureSources(document),
-      }),
-      [brandColors, document],
-    ),
-    resizePicture: pictures.resize,
-    choosePicture,
-    form,
-    letterType,
-    setLetterType,
-  };
+        signature: paletteOf(shown.doc),
+        pictures: pictureSources(shown.doc),
+      },
+      resizePicture: resize,
+      choosePicture,
+      form,
+      letterType,
+      setLetterType,
+    }),
+    [shown, tools, brandColors, resize, choosePicture, form, letterType, setLetterType],
+  );
 
   return (
-    <BenchContext value={value}>
+    <>
       <div className="flex h-screen min-h-[560px] flex-col">
-        <SignatureHeader
-          signatureId={signature.id}
-          name={signature.name}
-          personId={signature.personId}
+        <BenchFrame
+          value={value}
+          signature={signature}
           people={people}
-          current="build"
           findings={findings}
-          besidePerson={
-            <button
-              type="button"
-              aria-pressed={longest.tried !== null}
-              onClick={longest.toggle}
-              title="Draw it with the longest details of the directory"
-              className={`max-w-44 truncate rounded-sm px-1.5 py-0.5 text-sm hover:bg-kelp ${longest.tried ? "bg-kelp font-medium text-pine" : "text-soft"}`}
-            >
-              {longest.tried ? `tried with ${longest.tried.name}` : "try the longest"}
-            </button>
-          }
-        >
-          <FormSwitch form={form} onChange={setForm} />
-          <span aria-hidden className="h-5 border-l border-hairline" />
-          <SaveStatus state={autosave.state} />
-          <IconButton label="Undo" disabled={undoDepth(state) === 0} onClick={() => editor.run(undo)}>
-            <Undo2 size={16} aria-hidden />
-          </IconButton>
-          <IconButton label="Redo" disabled={redoDepth(state) === 0} onClick={() => editor.run(redo)}>
-            <Redo2 size={16} aria-hidden />
-          </IconButton>
-          <IconButton label="Versions" onClick={() => setOpen({ kind: "versions" })}>
-            <History size={16} aria-hidden />
-          </IconButton>
-          <IconButton label="Put in or do" onClick={() => setOpen({ kind: "palette" })}>
-            <Search size={16} aria-hidden />
-          </IconButton>
-          <IconButton label="Keys" onClick={() => setOpen({ kind: "keys" })}>
-            <Keyboard size={16} aria-hidden />
-          </IconButton>
-        </SignatureHeader>
-        <main className="grid min-h-0 flex-1 grid-cols-[158px_minmax(0,1fr)_248px] grid-rows-[minmax(0,1fr)]">
-          <h1 className="sr-only">Build {signature.name}</h1>
-          <PartsPanel
-            run={editor.run}
-            drag={editor.drag}
-            choosePicture={choosePicture}
-            nestable={selection.table?.position === 0}
-          />
-          <div className="flex min-h-0 min-w-0 flex-col">
-            <Toolbar />
-            <Sheet mount={editor.mount} settings={settings} stack={fontStack(settings.font)} />
-          </div>
-          <Inspector />
-        </main>
+          saveState={autosave.state}
+          setForm={setForm}
+          tried={longest.tried?.name ?? null}
+          tryLongest={longest.toggle}
+          setOpen={setOpen}
+        />
         <ProofStrip html={html} base={base} />
       </div>
-      <p role="status" className="sr-only">
-        {selection.path
-          .slice(1)
-          .map(({ label }) => label)
-          .join(", ")}
-      </p>
       <PictureDialog
         open={open?.kind === "picture"}
         onClose={close}
@@ -273,8 +181,10 @@ export function Bench({ signature, person: ownPerson, people, base, cuts, brandC
           close();
         }}
       />
-      <ActionPalette open={open?.kind === "palette"} onClose={close} benchActions={benchActions} />
-      <KeysDialog open={open?.kind === "keys"} onClose={close} benchActions={benchActions} />
+      {open?.kind === "palette" && (
+        <ActionPalette state={state} run={tools.run} onClose={close} benchActions={benchActions} />
+      )}
+      {open?.kind === "keys" && <KeysDialog onClose={close} benchActions={benchActions} />}
       {open?.kind === "versions" && (
         <VersionsDialog
           signatureId={signature.id}
@@ -297,9 +207,9 @@ export function Bench({ signature, person: ownPerson, people, base, cuts, brandC
             base,
           )}
           onKeep={settle}
-          onClosed={editor.focus}
+          onClosed={tools.focus}
         />
       )}
-    </BenchContext>
+    </>
   );
 }

@@ -7,7 +7,6 @@ import type { BenchAction } from "./action-palette";
 import { actions, otherKeys, type ActionGroup } from "./editor/actions";
 
 interface Props {
-  readonly open: boolean;
   readonly onClose: () => void;
   readonly benchActions: readonly BenchAction[];
 }
@@ -15,10 +14,10 @@ interface Props {
 const groups: readonly ActionGroup[] = ["Table", "Part", "Text", "Go", "Signature"];
 
 /** Every key of the Bench on one sheet. */
-export function KeysDialog({ open, onClose, benchActions }: Props) {
+export function KeysDialog({ onClose, benchActions }: Props) {
   const known = [...actions, ...benchActions];
   return (
-    <Dialog.Root open={open} onOpenChange={(next) => !next && onClose()}>
+    <Dialog.Root open onOpenChange={(next) => !next && onClose()}>
       <Dialog.Portal>
         <Dialog.Overlay className="fixed inset-0 z-30 bg-ink/30" />
         <Dialog.Content className="fixed left-1/2 top-1/2 z-30 max-h-[92vh] w-[860px] max-w-[94vw] -translate-x-1/2 -translate-y-1/2 overflow-y-auto rounded-sm border border-hairline bg-paper p-6">

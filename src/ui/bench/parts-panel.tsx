@@ -19,7 +19,7 @@ import {
 import { memo } from "react";
 import { inlineParts, lines, parts, type Insertable } from "./editor/actions";
 import type { Dragged } from "./editor/drag";
-import type { Editor, PictureTarget } from "./use-editor";
+import type { EditorTools, PictureTarget } from "./use-editor";
 
 const icons: Readonly<Record<string, LucideIcon>> = {
   line: Type,
@@ -75,8 +75,8 @@ const groups: readonly { title: string; entries: readonly Insertable[]; Fallback
 ];
 
 interface Props {
-  readonly run: Editor["run"];
-  readonly drag: Editor["drag"];
+  readonly run: EditorTools["run"];
+  readonly drag: EditorTools["drag"];
   readonly choosePicture: (target: PictureTarget) => void;
   /** Whether the selection is where a nested table may go. */
   readonly nestable: boolean;

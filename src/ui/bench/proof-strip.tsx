@@ -1,19 +1,19 @@
 "use client";
 
-import { useDeferredValue, useMemo } from "react";
+import { memo, useMemo } from "react";
 import { groupChanges, isSeen, received, standIns, type StandInId } from "@/core/clients";
 import { SignatureFrame } from "../parts/signature-frame";
 import { localPictures } from "../parts/local-pictures";
 import { formatCount } from "../parts/format";
+import { staged } from "../parts/stage";
 
 const shown: readonly StandInId[] = ["webmail-inline", "desktop-document"];
 
 /** The signature as the stand-ins show it, while it is built. */
-export function ProofStrip({ html, base }: { html: string; base: string }) {
-  const followed = useDeferredValue(html);
+export const ProofStrip = memo(function ProofStrip({ html, base }: { html: string; base: string }) {
   const proofs = useMemo(
-    () => shown.map((id) => ({ standIn: standIns[id], ...received(followed, id) })),
-    [followed],
+    () => staged("receive", () => shown.map((id) => ({ standIn: standIns[id], ...received(html, id) }))),
+    [html],
   );
   return (
     <section aria-label="Proofs" className="grid grid-cols-2 gap-6 border-t border-hairline px-5 py-2">
@@ -59,4 +59,4 @@ export function ProofStrip({ html, base }: { html: string; base: string }) {
       })}
     </section>
   );
-}
+});

@@ -21,6 +21,8 @@ export type SaveState =
 const gatherFor = 150;
 const retryAfter = 1000;
 
+const saving: SaveState = { kind: "saving" };
+
 export interface Autosave {
   readonly state: SaveState;
   /** Goes on from a document that the server has, after a choice between two versions. */
@@ -48,7 +50,7 @@ export function useAutosave(id: string, document: Node, initialRevision: number)
       if (sending.current || stale.current || wanted.current.eq(saved.current)) return;
       const sent = wanted.current;
       sending.current = sent;
-      setState({ kind: "saving" });
+      setState(saving);
       try {
         const body = { document: sent.toJSON() as object, revision: revision.current };
         const answer = await request<{ revision: number }>("PUT", `/api/signatures/${id}`, body);
@@ -131,5 +133,5 @@ export function useAutosave(id: string, document: Node, initialRevision: number)
 
   // What was changed a moment ago and waits to be gathered is not saved yet.
   const waits = state.kind === "saved" && state.document !== document && !state.document.eq(document);
-  return { state: waits ? { kind: "saving" } : state, goOnFrom, setBase };
+  return { state: waits ? saving : state, goOnFrom, setBase };
 }

@@ -1,19 +1,19 @@
 "use client";
 
 /** The editor on the sheet: mounted once, its state mirrored into React. */
-import { useCallback, useEffect, useRef, useState } from "react";
+import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 import type { Node } from "prosemirror-model";
 import { Selection, type Command, type EditorState, type Transaction } from "prosemirror-state";
 import { EditorView } from "prosemirror-view";
 import type { Person } from "@/core/people";
 import { dragging, endDrag, startDrag, type Dragged } from "./editor/drag";
 import { grip } from "./editor/grip";
+import { staged } from "../parts/stage";
 import { nodeViews } from "./editor/node-views";
 import { pasteForeign } from "./editor/paste";
 import { createState } from "./editor/state";
 
-export interface Editor {
-  readonly state: EditorState;
+export interface EditorTools {
   /** The state at this moment, for what goes on after a wait. */
   readonly current: () => EditorState;
   /** The sheet's element; give it to the ref of the element that holds the editor. */
@@ -26,6 +26,10 @@ export interface Editor {
   readonly drag: (dragged: Dragged | null) => void;
   /** Puts another document in place of this one; undo starts anew. */
   readonly replace: (document: Node) => void;
+}
+
+export interface Editor extends EditorTools {
+  readonly state: EditorState;
 }
 
 interface Options {
@@ -45,7 +49,8 @@ export type PictureTarget =
   | { readonly kind: "replace"; readonly position: number }
   | { readonly kind: "icon"; readonly position: number };
 
-export function useEditor(initial: Node, given: Options): Editor {
+/** The present state, and the tools on it, which stay the same ones. */
+export function useEditor(initial: Node, given: Options): readonly [EditorState, EditorTools] {
   const options = useRef(given);
   const [state, setState] = useState(() => createState(initial));
   const latest = useRef(state);
@@ -82,7 +87,7 @@ export function useEditor(initial: Node, given: Options): Editor {
           "aria-multiline": "true",
           spellcheck: "false",
         },
-        dispatchTransaction: (transaction) => show(latest.current.apply(transaction)),
+        dispatchTransaction: (transaction) => staged("edit", () => show(latest.current.apply(transaction))),
         handlePaste: (pasted, event, slice) => {
           const html = event.clipboardData?.getData("text/html") ?? "";
           return (
@@ -114,7 +119,7 @@ export function useEditor(initial: Node, given: Options): Editor {
 
   const focus = useCallback(() => view.current?.focus(), []);
 
-  const apply = useCallback<Editor["apply"]>((change, { focus: wanted = true } = {}) => {
+  const apply = useCallback<EditorTools["apply"]>((change, { focus: wanted = true } = {}) => {
     const transaction = change(latest.current);
     if (transaction) view.current?.dispatch(transaction);
     if (wanted) view.current?.focus();
@@ -135,5 +140,9 @@ export function useEditor(initial: Node, given: Options): Editor {
 
   const current = useCallback(() => latest.current, []);
 
-  return { state, current, mount, apply, run, focus, drag, replace };
+  const tools = useMemo(
+    () => ({ current, mount, apply, run, focus, drag, replace }),
+    [current, mount, apply, run, focus, drag, replace],
+  );
+  return [state, tools];
 }

@@ -10,7 +10,7 @@ import { request } from "../parts/request";
 import { uploadPicture, type UploadedOriginal } from "../parts/upload-picture";
 import { insertBlock } from "./editor/commands";
 import { describeSelection } from "./editor/selection";
-import type { Editor, PictureTarget } from "./use-editor";
+import type { EditorTools, PictureTarget } from "./use-editor";
 
 /** A cut as it is placed: display size in CSS px. */
 export interface PlacedCut {
@@ -83,7 +83,11 @@ function findPicture(document: Node, source: string, position: number): number |
   return picturesOf(document).find(({ node }) => node.attrs.source === source)?.position ?? null;
 }
 
-export function usePictures({ state, current, apply }: Editor, cuts: readonly PlacedCut[]): Pictures {
+export function usePictures(
+  document: Node,
+  { current, apply }: EditorTools,
+  cuts: readonly PlacedCut[],
+): Pictures {
   const [weights, setWeights] = useState(() => new Map(cuts.map(({ source, bytes }) => [source, bytes])));
 
   const makeCut = useCallback(async (asked: Record<string, unknown>): Promise<PlacedCut> => {
@@ -130,9 +134,9 @@ export function usePictures({ state, current, apply }: Editor, cuts: readonly Pl
   );
 
   const weight = useMemo(() => {
-    const sources = new Set(picturesOf(state.doc).map(({ node }) => String(node.attrs.source)));
+    const sources = new Set(picturesOf(document).map(({ node }) => String(node.attrs.source)));
     return [...sources].reduce((sum, source) => sum + (weights.get(source) ?? 0), 0);
-  }, [state.doc, weights]);
+  }, [document, weights]);
 
   return { weight, place, placeFiles, resize };
 }

@@ -6,7 +6,7 @@ import { readSignature } from "@/core/signature";
 import { readDraft } from "./draft";
 import { replaceDocument } from "./editor/commands";
 import type { Autosave } from "./use-autosave";
-import type { Editor } from "./use-editor";
+import type { EditorTools } from "./use-editor";
 
 interface Opened {
   readonly id: string;
@@ -18,7 +18,7 @@ interface Opened {
  * A draft over the revision that was opened simply goes on. One over an older revision goes on as well, from
  * there, so that its save is stale and both versions are shown: neither may be dropped unseen.
  */
-export function useRestoredDraft(opened: Opened, { apply }: Editor, { setBase }: Autosave): void {
+export function useRestoredDraft(opened: Opened, { apply }: EditorTools, { setBase }: Autosave): void {
   const first = useRef(opened);
   useEffect(() => {
     const { id, document, revision } = first.current;

@@ -1,5 +1,6 @@
 "use client";
 
+import { staged } from "./stage";
 import { useEffect, useLayoutEffect, useRef, useState } from "react";
 
 interface Props {
@@ -50,7 +51,8 @@ export function SignatureFrame({
 
   useLayoutEffect(() => {
     const body = frame.current?.contentDocument?.body;
-    if (body && frame.current!.contentDocument!.URL === "about:srcdoc") body.innerHTML = html;
+    if (body && frame.current!.contentDocument!.URL === "about:srcdoc")
+      staged("draw", () => (body.innerHTML = html));
     const root = frame.current?.contentDocument?.documentElement;
     if (root) root.style.background = canvas;
   }, [html, canvas]);

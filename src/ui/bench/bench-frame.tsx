@@ -1,0 +1,99 @@
+"use client";
+
+import { History, Keyboard, Redo2, Search, Undo2 } from "lucide-react";
+import { redo, redoDepth, undo, undoDepth } from "prosemirror-history";
+import { memo } from "react";
+import type { Finding } from "@/core/checks";
+import { fontStack } from "@/core/signature";
+import { IconButton } from "../parts/icon-button";
+import { FormSwitch, type Form } from "../signature/form-switch";
+import { SignatureHeader, type PersonChoice } from "../signature/signature-header";
+import { BenchContext, type BenchValue } from "./bench-context";
+import { Inspector } from "./inspector/inspector";
+import { PartsPanel } from "./parts-panel";
+import { SaveStatus } from "./save-status";
+import { Sheet } from "./sheet";
+import { Toolbar } from "./toolbar";
+import type { SaveState } from "./use-autosave";
+import type { Open } from "./use-bench-actions";
+
+interface Props {
+  readonly value: BenchValue;
+  readonly signature: { readonly id: string; readonly name: string; readonly personId: string | null };
+  readonly people: readonly PersonChoice[];
+  readonly findings: readonly Finding[];
+  readonly saveState: SaveState;
+  readonly setForm: (form: Form) => void;
+  /** The name of whose details are tried, or null. */
+  readonly tried: string | null;
+  readonly tryLongest: () => void;
+  readonly setOpen: (open: Open) => void;
+}
+
+/** Everything of the Bench around the proofs, which wait for nothing here: this is drawn when they have been. */
+export const BenchFrame = memo(function BenchFrame(props: Props) {
+  const { value, signature, people, findings, saveState, setForm, tried, tryLongest, setOpen } = props;
+  const { editor, selection, settings, form, choosePicture } = value;
+  return (
+    <BenchContext value={value}>
+      <SignatureHeader
+        signatureId={signature.id}
+        name={signature.name}
+        personId={signature.personId}
+        people={people}
+        current="build"
+        findings={findings}
+        besidePerson={
+          <button
+            type="button"
+            aria-pressed={tried !== null}
+            onClick={tryLongest}
+            title="Draw it with the longest details of the directory"
+            className={`max-w-44 truncate rounded-sm px-1.5 py-0.5 text-sm hover:bg-kelp ${tried === null ? "text-soft" : "bg-kelp font-medium text-pine"}`}
+          >
+            {tried === null ? "try the longest" : `tried with ${tried}`}
+          </button>
+        }
+      >
+        <FormSwitch form={form} onChange={setForm} />
+        <span aria-hidden className="h-5 border-l border-hairline" />
+        <SaveStatus state={saveState} />
+        <IconButton label="Undo" disabled={undoDepth(editor.state) === 0} onClick={() => editor.run(undo)}>
+          <Undo2 size={16} aria-hidden />
+        </IconButton>
+        <IconButton label="Redo" disabled={redoDepth(editor.state) === 0} onClick={() => editor.run(redo)}>
+          <Redo2 size={16} aria-hidden />
+        </IconButton>
+        <IconButton label="Versions" onClick={() => setOpen({ kind: "versions" })}>
+          <History size={16} aria-hidden />
+        </IconButton>
+        <IconButton label="Put in or do" onClick={() => setOpen({ kind: "palette" })}>
+          <Search size={16} aria-hidden />
+        </IconButton>
+        <IconButton label="Keys" onClick={() => setOpen({ kind: "keys" })}>
+          <Keyboard size={16} aria-hidden />
+        </IconButton>
+      </SignatureHeader>
+      <main className="grid min-h-0 flex-1 grid-cols-[158px_minmax(0,1fr)_248px] grid-rows-[minmax(0,1fr)]">
+        <h1 className="sr-only">Build {signature.name}</h1>
+        <PartsPanel
+          run={editor.run}
+          drag={editor.drag}
+          choosePicture={choosePicture}
+          nestable={selection.table?.position === 0}
+        />
+        <div className="flex min-h-0 min-w-0 flex-col">
+          <Toolbar />
+          <Sheet mount={editor.mount} settings={settings} stack={fontStack(settings.font)} />
+        </div>
+        <Inspector />
+      </main>
+      <p role="status" className="sr-only">
+        {selection.path
+          .slice(1)
+          .map(({ label }) => label)
+          .join(", ")}
+      </p>
+    </BenchContext>
+  );
+});
