@@ -403,3 +403,91 @@ describe("a table in a cell", () => {
     );
   });
 });
+
+describe("letters", () => {
+  const mark = (type: string, attrs: Json = {}): Json => ({ type, attrs });
+
+  it("set in capitals are written as capitals, in the signature's language, and in plain text as well", () => {
+    const turkish = parseSignature(
+      signature([cell({ colwidth: [300] }, line(text("izmir", mark("upperCase"))))], { language: "tr" }),
+    );
+    expect(compile(turkish, { destination: "message", person, base: "https://p.example" })).toContain(
+      "İZMİR",
+    );
+    const document = parseSignature(
+      signature([cell({ colwidth: [300] }, line(text("Ada", mark("upperCase"))))]),
+    );
+    expect(compile(document, { destination: "plain-text", person, base: "https://p.example" })).toBe("ADA\n");
+  });
+
+  it("that are spaced say by how much", () => {
+    expect(inside([line(text("Ada", mark("letterSpacing", { spacing: 1.2 })))])).toContain(
+      '<span style="letter-spacing:1.2px">Ada</span>',
+    );
+  });
+});
+
+describe("a comma", () => {
+  it("has no gap before it, and goes with an empty neighbour", () => {
+    const comma = { type: "separator", attrs: { glyph: ",", gap: 4, gapBefore: 0 } };
+    const content = [
+      line(field("name", { takesLine: false }), comma, field("department", { takesLine: false })),
+    ];
+    expect(inside(content)).toContain("<div>Ada Quill</div>");
+    const both = [line(field("name"), comma, field("title"))];
+    expect(inside(both)).toContain('Ada Quill,<span style="letter-spacing:0.39px"> </span>Archivist');
+  });
+});
+
+describe("column widths", () => {
+  it("stand on the first cells that say them, below cells that only span the columns", () => {
+    const document = parseSignature({
+      type: "signature",
+      content: [
+        {
+          type: "table",
+          content: [
+            { type: "row", content: [cell({ colspan: 2, colwidth: [80, 220] }, line(text("Over")))] },
+            {
+              type: "row",
+              content: [
+                cell({ colwidth: [80] }, line(text("A"))),
+                cell({ colwidth: [220] }, line(text("B"))),
+              ],
+            },
+            {
+              type: "row",
+              content: [
+                cell({ colwidth: [80] }, line(text("C"))),
+                cell({ colwidth: [220] }, line(text("D"))),
+              ],
+            },
+          ],
+        },
+      ],
+    });
+    const html = compile(document, { destination: "webmail-paste", person, base: "https://p.example" });
+    expect([...html.matchAll(/<td(?: colspan="2")?(?: width="(\d+)")?/g)].map(([, width]) => width)).toEqual([
+      "300",
+      "80",
+      "220",
+      undefined,
+      undefined,
+    ]);
+  });
+});
+
+describe("the place of a picture that is not chosen yet", () => {
+  it("is nothing in what is sent, and a box of its size where a pattern is looked at", () => {
+    const document = parseSignature(
+      signature([
+        cell({ colwidth: [300] }, { type: "picture", attrs: { source: "", width: 96, height: 80 } }),
+      ]),
+    );
+    const options = { destination: "webmail-paste", person, base: "https://p.example" } as const;
+    expect(compile(document, options)).not.toMatch(/<img|<div/);
+    expect(compile(document, { ...options, picturePlaces: true })).toContain(
+      '<div style="width:96px;height:80px',
+    );
+  });
+});

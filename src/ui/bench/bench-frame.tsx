@@ -49,7 +49,7 @@ export const BenchFrame = memo(function BenchFrame(props: Props) {
             aria-pressed={tried !== null}
             onClick={tryLongest}
             title="Draw it with the longest details of the directory"
-            className={`max-w-44 truncate rounded-sm px-1.5 py-0.5 text-sm hover:bg-kelp ${tried === null ? "text-soft" : "bg-kelp font-medium text-pine"}`}
+            className={`max-w-28 truncate whitespace-nowrap rounded-sm lg:max-w-44 px-1.5 py-0.5 text-sm hover:bg-kelp ${tried === null ? "text-soft" : "bg-kelp font-medium text-pine"}`}
           >
             {tried === null ? "try the longest" : `tried with ${tried}`}
           </button>

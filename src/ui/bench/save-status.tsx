@@ -5,9 +5,13 @@ export function SaveStatus({ state }: { state: SaveState }) {
   return (
     <span
       role="status"
-      className={`text-sm ${state.kind === "waiting" || state.kind === "refused" ? "text-rowan" : "text-soft"}`}
+      className={`whitespace-nowrap text-sm ${state.kind === "waiting" || state.kind === "refused" ? "text-rowan" : "text-soft"}`}
     >
-      {state.kind === "saved" && `Saved · version ${state.revision}`}
+      {state.kind === "saved" && (
+        <>
+          Saved<span className="sr-only lg:not-sr-only"> · version {state.revision}</span>
+        </>
+      )}
       {state.kind === "saving" && "Saving…"}
       {state.kind === "waiting" && "Not saved yet: no answer. Kept here, trying again."}
       {state.kind === "refused" && `Not saved: ${state.message}`}

@@ -7,7 +7,7 @@ const views = [
 ] as const;
 
 export const Wordmark = () => (
-  <Link href="/" className="font-serif text-xl italic tracking-tight text-pine">
+  <Link href="/" className="whitespace-nowrap font-serif text-xl italic tracking-tight text-pine">
     Still Line
   </Link>
 );

@@ -68,12 +68,12 @@ export function SignatureHeader(props: Props) {
           className="rounded-sm border-b border-transparent bg-transparent px-1 font-serif text-lg hover:border-hairline focus:border-pine"
         />
         <label className="flex items-center gap-1.5 text-sm text-soft">
-          drawn for
+          <span className="hidden whitespace-nowrap lg:inline">drawn for</span>
           <select
             aria-label="drawn for"
             value={personId ?? ""}
             onChange={(event) => void describe({ personId: event.target.value || null })}
-            className="max-w-52 rounded-sm border-b border-pine bg-paper py-0.5 text-ink"
+            className="max-w-36 rounded-sm lg:max-w-52 border-b border-pine bg-paper py-0.5 text-ink"
           >
             <option value="">nobody in particular</option>
             {people.map((person) => (
