@@ -39,9 +39,55 @@ async function writeLetter(page: Page): Promise<void> {
   await page.getByRole("heading", { name: "The second tray" }).waitFor();
 }
 
+const editedCell = (page: Page, row: number, column: number) =>
+  page
+    .locator(".signature-editor .ProseMirror > table > tbody > tr")
+    .nth(row - 1)
+    .locator("> td")
+    .nth(column - 1);
+
+async function selectCells(page: Page): Promise<void> {
+  await page.goto("/start");
+  await page.getByRole("button", { name: "Start from Three columns" }).click();
+  await page.getByRole("combobox", { name: "drawn for" }).selectOption({ label: "Kwame Asante-Whitlock" });
+  await editedCell(page, 1, 2).getByText("Kwame Asante-Whitlock").waitFor();
+  await editedCell(page, 1, 1).click();
+  await editedCell(page, 1, 2).click({ modifiers: ["Shift"], position: { x: 100, y: 50 } });
+  await page.getByRole("radio", { name: "Line between the columns" }).click();
+}
+
+async function pickColour(page: Page): Promise<void> {
+  await openSignature(page, "Full");
+  await editedCell(page, 1, 2).getByText("Tamsin Okafor").click();
+  await page.getByRole("button", { name: "Pick text colour" }).click();
+  await page.getByRole("list", { name: "What it is made of" }).waitFor();
+}
+
+async function openPalette(page: Page): Promise<void> {
+  await openSignature(page, "Press desk");
+  await editedCell(page, 2, 1).click();
+  await page.keyboard.press("Control+Enter");
+  await page.keyboard.type("row");
+}
+
+async function openVersions(page: Page): Promise<void> {
+  await openSignature(page, "Short, for answers");
+  await editedCell(page, 1, 1).getByText("Tamsin Okafor").click();
+  await page.getByRole("button", { name: "Italic" }).click();
+  await page.getByRole("status").filter({ hasText: "version 2" }).waitFor();
+  await page.getByRole("button", { name: "Versions" }).click();
+  await page.getByRole("list", { name: "Kept versions" }).getByRole("button").first().waitFor();
+}
+
 const views: readonly (readonly [name: string, open: (page: Page) => Promise<unknown>])[] = [
   ["shelf", (page) => page.goto("/")],
+  ["start", (page) => page.goto("/start")],
   ["bench", (page) => openSignature(page, "Full")],
+  ["bench-cells", selectCells],
+  ["bench-colours", pickColour],
+  ["bench-palette", openPalette],
+  ["bench-right-to-left", (page) => openSignature(page, "Right to left")],
+  ["versions", openVersions],
   ["pictures", (page) => page.goto("/pictures")],
   ["links", (page) => openSignature(page, "From last year", "/links")],
   ["proof", (page) => openSignature(page, "Press desk", "/proof")],

@@ -66,9 +66,12 @@ export async function tabTo(page: Page, name: string | RegExp): Promise<void> {
 export const insertPart = (page: Page, name: string): Promise<void> =>
   page.getByRole("complementary", { name: "Parts" }).getByRole("button", { name, exact: true }).click();
 
-/** Opens a signature of the Shelf on its Bench. */
-export async function openSignature(page: Page, name: string): Promise<void> {
+/** Opens a copy of a demo signature on its Bench, so that other tests find the demo as it was. */
+export async function openCopy(page: Page, name: string): Promise<void> {
   await page.goto("/");
-  await page.goto((await page.getByRole("link", { name, exact: true }).getAttribute("href"))!);
+  const path = (await page.getByRole("link", { name, exact: true }).getAttribute("href"))!;
+  const answer = await page.request.post(`/api${path}/duplicate`);
+  const { id } = (await answer.json()) as { id: string };
+  await page.goto(`/signatures/${id}`);
   await expect(page.getByRole("textbox", { name: "Signature", exact: true })).toBeVisible();
 }

@@ -1,5 +1,5 @@
 import { expect, test, type Page } from "@playwright/test";
-import { cell, insertPart, openSignature, proof, setMeasure, startBlank, tabTo } from "./bench";
+import { cell, openCopy, proof, setMeasure, startBlank, tabTo } from "./bench";
 
 /** Takes hold of the part with a text by its grip and lets go over a point of a cell. */
 async function dragByGrip(page: Page, text: string, row: number, column: number, y: number): Promise<void> {
@@ -41,7 +41,7 @@ test("parts are moved between cells by drag with a mark, and by key", async ({ p
 });
 
 test("parts and cells are copied, cut and pasted between signatures with their styling", async ({ page }) => {
-  await openSignature(page, "Press desk");
+  await openCopy(page, "Press desk");
   await page.locator(".signature-editor [data-still-line^=button]").click();
   await page.keyboard.press("Escape");
   await page.keyboard.press("Control+C");
@@ -56,7 +56,7 @@ test("parts and cells are copied, cut and pasted between signatures with their s
   );
 
   // A whole cell, with padding, line and background.
-  await openSignature(page, "Full");
+  await openCopy(page, "Full");
   await cell(page, 1, 2).getByText("Tamsin Okafor").click();
   await page
     .getByRole("navigation", { name: "What is selected" })
@@ -174,7 +174,7 @@ test("letters are spaced, set in capitals and in points, one by one where they a
 test("a colour is taken out of a picture, by pointer, by key and from what it is made of", async ({
   page,
 }) => {
-  await openSignature(page, "Full");
+  await openCopy(page, "Full");
   await cell(page, 1, 2).getByText("Tamsin Okafor").click();
   const field = page.getByRole("textbox", { name: "Text colour" });
   await page.getByRole("button", { name: "Pick text colour" }).click();

@@ -1,5 +1,5 @@
 import { expect, test, type Page } from "@playwright/test";
-import { cell, insertPart, openSignature, proof, setMeasure, startBlank } from "./bench";
+import { cell, insertPart, openCopy, proof, setMeasure, startBlank } from "./bench";
 
 const texts = (page: Page): Promise<string[]> =>
   page.locator(".signature-editor .ProseMirror > table > tbody > tr > td").allTextContents();
@@ -96,7 +96,7 @@ test("a block of cells is selected by Shift and the pointer, merged, measured an
 });
 
 test("no lines at all, then one vertical line in the logo's own colour: three actions", async ({ page }) => {
-  await openSignature(page, "Full");
+  await openCopy(page, "Full");
   await cell(page, 1, 1).locator("img").first().click();
   await page
     .getByRole("navigation", { name: "What is selected" })
@@ -130,7 +130,7 @@ test("widths, heights and the most it may be wide are dragged and nudged on the 
 test("the longest details of the directory are tried, and the signature's own person stays", async ({
   page,
 }) => {
-  await openSignature(page, "Full");
+  await openCopy(page, "Full");
   await page.getByRole("button", { name: "try the longest" }).click();
   await expect(cell(page, 1, 2)).toContainText("Maximiliana Oyelaran-Featherstonehaugh");
   await expect(proof(page, "desktop-document")).toContainText("Featherstonehaugh");

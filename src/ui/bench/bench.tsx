@@ -1,6 +1,6 @@
 "use client";
 
-import { useCallback, useDeferredValue, useEffect, useMemo, useRef, useState } from "react";
+import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 import type { Node } from "prosemirror-model";
 import { toast } from "sonner";
 import { checkSignature } from "@/core/checks";
@@ -71,7 +71,7 @@ export function Bench({ signature, person: ownPerson, people, base, cuts, brandC
   const presentDocument = useRef<() => Node>(() => initial);
   const longest = useLongestPerson(useCallback(() => presentDocument.current(), []));
   const person = longest.tried ?? ownPerson;
-  const [state, tools] = useEditor(initial, {
+  const { state, shown, tools } = useEditor(initial, {
     person,
     onFiles,
     onPicture: choosePicture,
@@ -79,8 +79,6 @@ export function Bench({ signature, person: ownPerson, people, base, cuts, brandC
   });
   const document = state.doc;
   const autosave = useAutosave(signature.id, document, signature.revision);
-  // The tools follow when the proofs have been drawn.
-  const shown = useDeferredValue(state);
 
   const html = useMemo(
     () =>
@@ -172,15 +170,15 @@ export function Bench({ signature, person: ownPerson, people, base, cuts, brandC
         />
         <ProofStrip html={html} base={base} />
       </div>
-      <PictureDialog
-        open={open?.kind === "picture"}
-        onClose={close}
-        onChoose={async (original) => {
-          if (open?.kind !== "picture") return;
-          await pictures.place(original, open.target);
-          close();
-        }}
-      />
+      {open?.kind === "picture" && (
+        <PictureDialog
+          onClose={close}
+          onChoose={async (original) => {
+            await pictures.place(original, open.target);
+            close();
+          }}
+        />
+      )}
       {open?.kind === "palette" && (
         <ActionPalette state={state} run={tools.run} onClose={close} benchActions={benchActions} />
       )}

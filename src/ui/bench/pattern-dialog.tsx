@@ -1,9 +1,9 @@
 "use client";
 
-import { Dialog } from "radix-ui";
 import { useState } from "react";
 import { toast } from "sonner";
 import { Button } from "../parts/button";
+import { DialogFrame } from "../parts/dialog-frame";
 import { request } from "../parts/request";
 
 interface Props {
@@ -26,47 +26,44 @@ export function PatternDialog({ signatureId, name, onClose }: Props) {
     }
   };
   return (
-    <Dialog.Root open onOpenChange={(next) => !next && onClose()}>
-      <Dialog.Portal>
-        <Dialog.Overlay className="fixed inset-0 z-30 bg-ink/30" />
-        <Dialog.Content className="fixed left-1/2 top-1/2 z-30 w-[440px] max-w-[94vw] -translate-x-1/2 -translate-y-1/2 rounded-sm border border-hairline bg-paper p-6">
-          <Dialog.Title className="font-serif text-2xl">Save as a pattern</Dialog.Title>
-          <Dialog.Description className="mb-3 mt-1 text-soft">
-            Layout, type, words and pictures as they are saved now. Fields stay bound to the directory.
-          </Dialog.Description>
-          <form
-            onSubmit={(event) => {
-              event.preventDefault();
-              void save();
-            }}
-          >
-            <label className="text-xs text-soft">
-              Name of the pattern
-              <input
-                autoFocus
-                value={draft}
-                maxLength={80}
-                onFocus={(event) => event.target.select()}
-                onChange={(event) => setDraft(event.target.value)}
-                className="block w-full border-b border-soft bg-transparent py-0.5 text-sm text-ink focus:border-pine"
-              />
-            </label>
-            {problem && (
-              <p role="alert" className="mt-1 text-rowan">
-                {problem}
-              </p>
-            )}
-            <div className="mt-4 flex gap-2">
-              <Button type="submit" look="primary" disabled={draft.trim() === ""}>
-                Save the pattern
-              </Button>
-              <Button look="quiet" onClick={onClose}>
-                Leave it
-              </Button>
-            </div>
-          </form>
-        </Dialog.Content>
-      </Dialog.Portal>
-    </Dialog.Root>
+    <DialogFrame
+      title="Save as a pattern"
+      description="Layout, type, words and pictures as they are saved now. Fields stay bound to the directory."
+      onClose={onClose}
+      className="w-[440px]"
+    >
+      <form
+        className="mt-3"
+        onSubmit={(event) => {
+          event.preventDefault();
+          void save();
+        }}
+      >
+        <label className="text-xs text-soft">
+          Name of the pattern
+          <input
+            autoFocus
+            value={draft}
+            maxLength={80}
+            onFocus={(event) => event.target.select()}
+            onChange={(event) => setDraft(event.target.value)}
+            className="block w-full border-b border-soft bg-transparent py-0.5 text-sm text-ink focus:border-pine"
+          />
+        </label>
+        {problem && (
+          <p role="alert" className="mt-1 text-rowan">
+            {problem}
+          </p>
+        )}
+        <div className="mt-4 flex gap-2">
+          <Button type="submit" look="primary" disabled={draft.trim() === ""}>
+            Save the pattern
+          </Button>
+          <Button look="quiet" onClick={onClose}>
+            Leave it
+          </Button>
+        </div>
+      </form>
+    </DialogFrame>
   );
 }

@@ -1,37 +1,29 @@
 "use client";
 
-import { Upload, X } from "lucide-react";
-import { Dialog } from "radix-ui";
+import { Upload } from "lucide-react";
 import { useEffect, useRef, useState } from "react";
 import { buttonClass } from "../parts/button";
+import { DialogFrame } from "../parts/dialog-frame";
 import { formatBytes, formatSize } from "../parts/format";
 import { request } from "../parts/request";
 import { acceptedPictures, uploadPicture, type UploadedOriginal } from "../parts/upload-picture";
 
 interface Props {
-  readonly open: boolean;
   readonly onClose: () => void;
   readonly onChoose: (original: UploadedOriginal) => Promise<void>;
 }
 
 /** Choosing a picture for a cell: an original that is here already, or a new one. */
-export function PictureDialog({ open, onClose, onChoose }: Props) {
+export function PictureDialog({ onClose, onChoose }: Props) {
   return (
-    <Dialog.Root open={open} onOpenChange={(next) => !next && onClose()}>
-      <Dialog.Portal>
-        <Dialog.Overlay className="fixed inset-0 z-30 bg-ink/30" />
-        <Dialog.Content className="fixed left-1/2 top-1/2 z-30 flex max-h-[84vh] w-[760px] max-w-[94vw] -translate-x-1/2 -translate-y-1/2 flex-col rounded-sm border border-hairline bg-paper p-5">
-          <Dialog.Title className="font-serif text-2xl">Place a picture</Dialog.Title>
-          <Dialog.Description className="text-soft">
-            It is cut to fit the cell; its exact size is set afterwards.
-          </Dialog.Description>
-          <Chooser onChoose={onChoose} />
-          <Dialog.Close aria-label="Close" className="absolute right-4 top-4 rounded-sm p-1 hover:bg-kelp">
-            <X size={18} aria-hidden />
-          </Dialog.Close>
-        </Dialog.Content>
-      </Dialog.Portal>
-    </Dialog.Root>
+    <DialogFrame
+      title="Place a picture"
+      description="It is cut to fit the cell; its exact size is set afterwards."
+      onClose={onClose}
+      className="flex w-[760px] flex-col"
+    >
+      <Chooser onChoose={onChoose} />
+    </DialogFrame>
   );
 }
 

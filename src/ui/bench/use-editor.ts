@@ -1,7 +1,7 @@
 "use client";
 
 /** The editor on the sheet: mounted once, its state mirrored into React. */
-import { useCallback, useEffect, useMemo, useRef, useState } from "react";
+import { startTransition, useCallback, useEffect, useMemo, useRef, useState } from "react";
 import type { Node } from "prosemirror-model";
 import { Selection, type Command, type EditorState, type Transaction } from "prosemirror-state";
 import { EditorView } from "prosemirror-view";
@@ -49,11 +49,21 @@ export type PictureTarget =
   | { readonly kind: "replace"; readonly position: number }
   | { readonly kind: "icon"; readonly position: number };
 
-/** The present state, and the tools on it, which stay the same ones. */
-export function useEditor(initial: Node, given: Options): readonly [EditorState, EditorTools] {
+export interface EditorOnSheet {
+  /** The present state. */
+  readonly state: EditorState;
+  /** What the tools show: after a key they follow once the proofs are drawn, after a tool at once. */
+  readonly shown: EditorState;
+  /** The same ones as long as the sheet is there. */
+  readonly tools: EditorTools;
+}
+
+export function useEditor(initial: Node, given: Options): EditorOnSheet {
   const options = useRef(given);
   const [state, setState] = useState(() => createState(initial));
+  const [shown, setShown] = useState(state);
   const latest = useRef(state);
+  const byTool = useRef(false);
   const view = useRef<EditorView | null>(null);
   useEffect(() => {
     const changed = options.current.person !== given.person;
@@ -65,6 +75,8 @@ export function useEditor(initial: Node, given: Options): readonly [EditorState,
     latest.current = next;
     view.current?.updateState(next);
     setState(next);
+    if (byTool.current) setShown(next);
+    else startTransition(() => setShown(next));
   }, []);
 
   const mount = useCallback(
@@ -117,20 +129,43 @@ export function useEditor(initial: Node, given: Options): readonly [EditorState,
     [show],
   );
 
+  const asTool = useCallback((action: () => void) => {
+    byTool.current = true;
+    try {
+      action();
+    } finally {
+      byTool.current = false;
+    }
+  }, []);
+
   const focus = useCallback(() => view.current?.focus(), []);
 
-  const apply = useCallback<EditorTools["apply"]>((change, { focus: wanted = true } = {}) => {
-    const transaction = change(latest.current);
-    if (transaction) view.current?.dispatch(transaction);
-    if (wanted) view.current?.focus();
-  }, []);
+  const apply = useCallback<EditorTools["apply"]>(
+    (change, { focus: wanted = true } = {}) => {
+      asTool(() => {
+        const transaction = change(latest.current);
+        if (transaction) view.current?.dispatch(transaction);
+      });
+      if (wanted) view.current?.focus();
+    },
+    [asTool],
+  );
 
-  const run = useCallback((command: Command) => {
-    command(latest.current, (transaction) => view.current?.dispatch(transaction), view.current ?? undefined);
-    view.current?.focus();
-  }, []);
+  const run = useCallback(
+    (command: Command) => {
+      asTool(() =>
+        command(
+          latest.current,
+          (transaction) => view.current?.dispatch(transaction),
+          view.current ?? undefined,
+        ),
+      );
+      view.current?.focus();
+    },
+    [asTool],
+  );
 
-  const replace = useCallback((document: Node) => show(createState(document)), [show]);
+  const replace = useCallback((document: Node) => asTool(() => show(createState(document))), [asTool, show]);
 
   const drag = useCallback((dragged: Dragged | null) => {
     if (!view.current) return;
@@ -144,5 +179,5 @@ export function useEditor(initial: Node, given: Options): readonly [EditorState,
     () => ({ current, mount, apply, run, focus, drag, replace }),
     [current, mount, apply, run, focus, drag, replace],
   );
-  return [state, tools];
+  return { state, shown, tools };
 }

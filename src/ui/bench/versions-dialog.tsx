@@ -1,14 +1,14 @@
 "use client";
 
 import { format } from "date-fns";
-import { Trash2, X } from "lucide-react";
-import { Dialog } from "radix-ui";
+import { Trash2 } from "lucide-react";
 import { useEffect, useState } from "react";
 import { toast } from "sonner";
 import { compile } from "@/core/compile";
 import type { Person } from "@/core/people";
 import { parseSignature } from "@/core/signature";
 import { Button } from "../parts/button";
+import { DialogFrame } from "../parts/dialog-frame";
 import { IconButton } from "../parts/icon-button";
 import { localPictures } from "../parts/local-pictures";
 import { request } from "../parts/request";
@@ -71,115 +71,102 @@ export function VersionsDialog({ signatureId, present, person, base, onClose, on
     shown && compile(parseSignature(shown.document), { destination: "webmail-paste", person, base });
 
   return (
-    <Dialog.Root open onOpenChange={(next) => !next && onClose()}>
-      <Dialog.Portal>
-        <Dialog.Overlay className="fixed inset-0 z-30 bg-ink/30" />
-        <Dialog.Content
-          aria-describedby={undefined}
-          className="fixed left-1/2 top-1/2 z-30 flex max-h-[92vh] w-[1180px] max-w-[96vw] -translate-x-1/2 -translate-y-1/2 flex-col rounded-sm border border-hairline bg-paper p-6"
-        >
-          <Dialog.Title className="font-serif text-2xl">Versions</Dialog.Title>
-          <form
-            className="mb-4 mt-2 flex items-end gap-3"
-            onSubmit={(event) => {
-              event.preventDefault();
-              void keep();
-            }}
-          >
-            <label className="text-xs text-soft">
-              Keep the present one under a name
-              <input
-                value={name}
-                maxLength={80}
-                placeholder="Before the open weekend"
-                onChange={(event) => setName(event.target.value)}
-                className="block w-72 border-b border-soft bg-transparent py-0.5 text-sm text-ink focus:border-pine"
-              />
-            </label>
-            <Button type="submit" disabled={name.trim() === ""}>
-              Keep it
-            </Button>
-            {problem && (
-              <p role="alert" className="text-rowan">
-                {problem}
-              </p>
-            )}
-          </form>
-          <div className="grid min-h-0 grid-cols-[220px_minmax(0,1fr)] gap-6">
-            <ul aria-label="Kept versions" className="max-h-[440px] overflow-y-auto pr-1">
-              {versions === null && <li className="text-soft">Looking them up…</li>}
-              {versions?.length === 0 && (
-                <li className="text-soft">
-                  None yet. One is kept by itself when you begin to change something, and then every five
-                  minutes.
-                </li>
+    <DialogFrame title="Versions" onClose={onClose} className="flex w-[1180px] flex-col">
+      <form
+        className="mb-4 mt-2 flex items-end gap-3"
+        onSubmit={(event) => {
+          event.preventDefault();
+          void keep();
+        }}
+      >
+        <label className="text-xs text-soft">
+          Keep the present one under a name
+          <input
+            value={name}
+            maxLength={80}
+            placeholder="Before the open weekend"
+            onChange={(event) => setName(event.target.value)}
+            className="block w-72 border-b border-soft bg-transparent py-0.5 text-sm text-ink focus:border-pine"
+          />
+        </label>
+        <Button type="submit" disabled={name.trim() === ""}>
+          Keep it
+        </Button>
+        {problem && (
+          <p role="alert" className="text-rowan">
+            {problem}
+          </p>
+        )}
+      </form>
+      <div className="grid min-h-0 grid-cols-[220px_minmax(0,1fr)] gap-6">
+        <ul aria-label="Kept versions" className="max-h-[440px] overflow-y-auto pr-1">
+          {versions === null && <li className="text-soft">Looking them up…</li>}
+          {versions?.length === 0 && (
+            <li className="text-soft">
+              None yet. One is kept by itself when you begin to change something, and then every five minutes.
+            </li>
+          )}
+          {versions?.map((version) => (
+            <li key={version.id} className="flex items-center border-b border-hairline">
+              <button
+                type="button"
+                aria-pressed={version === shown}
+                onClick={() => setChosen(version.id)}
+                className={`min-w-0 flex-1 rounded-sm px-1.5 py-1 text-left hover:bg-kelp ${version === shown ? "bg-kelp" : ""}`}
+              >
+                <span className={`block truncate ${version.name ? "font-medium" : ""}`}>
+                  {titleOf(version)}
+                </span>
+                <span className="block text-xs text-soft">{timeOf(version)}</span>
+              </button>
+              {version.name && (
+                <IconButton
+                  label={`Take “${version.name}” away`}
+                  onClick={() => void attempt(() => request("DELETE", `${address}/${version.id}`))}
+                >
+                  <Trash2 size={14} aria-hidden />
+                </IconButton>
               )}
-              {versions?.map((version) => (
-                <li key={version.id} className="flex items-center border-b border-hairline">
-                  <button
-                    type="button"
-                    aria-pressed={version === shown}
-                    onClick={() => setChosen(version.id)}
-                    className={`min-w-0 flex-1 rounded-sm px-1.5 py-1 text-left hover:bg-kelp ${version === shown ? "bg-kelp" : ""}`}
-                  >
-                    <span className={`block truncate ${version.name ? "font-medium" : ""}`}>
-                      {titleOf(version)}
-                    </span>
-                    <span className="block text-xs text-soft">{timeOf(version)}</span>
-                  </button>
-                  {version.name && (
-                    <IconButton
-                      label={`Take “${version.name}” away`}
-                      onClick={() => void attempt(() => request("DELETE", `${address}/${version.id}`))}
-                    >
-                      <Trash2 size={14} aria-hidden />
-                    </IconButton>
-                  )}
-                </li>
-              ))}
-            </ul>
-            {shown && shownHtml !== undefined && (
-              <div className="grid min-w-0 grid-cols-2 gap-5">
-                {(
-                  [
-                    [`${titleOf(shown)}, ${timeOf(shown)}`, shownHtml],
-                    ["On the sheet now", present],
-                  ] as const
-                ).map(([title, html]) => (
-                  <div key={title} className="min-w-0">
-                    <h3 className="mb-1 truncate text-sm">{title}</h3>
-                    <div className="border border-hairline bg-white p-1">
-                      <SignatureFrame
-                        html={localPictures(html, base)}
-                        label={title}
-                        width={430}
-                        height={280}
-                        fit
-                      />
-                    </div>
-                  </div>
-                ))}
-                <div>
-                  <Button
-                    look="primary"
-                    disabled={shownHtml === present}
-                    onClick={() => {
-                      onGoBack(shown);
-                      onClose();
-                    }}
-                  >
-                    {shownHtml === present ? "They look the same" : "Go back to this one"}
-                  </Button>
-                  <p className="mt-1 text-xs text-soft">Undo takes you to the present one again.</p>
+            </li>
+          ))}
+        </ul>
+        {shown && shownHtml !== undefined && (
+          <div className="grid min-w-0 grid-cols-2 gap-5">
+            {(
+              [
+                [`${titleOf(shown)}, ${timeOf(shown)}`, shownHtml],
+                ["On the sheet now", present],
+              ] as const
+            ).map(([title, html]) => (
+              <div key={title} className="min-w-0">
+                <h3 className="mb-1 truncate text-sm">{title}</h3>
+                <div className="border border-hairline bg-white p-1">
+                  <SignatureFrame
+                    html={localPictures(html, base)}
+                    label={title}
+                    width={430}
+                    height={280}
+                    fit
+                  />
                 </div>
               </div>
-            )}
+            ))}
+            <div>
+              <Button
+                look="primary"
+                disabled={shownHtml === present}
+                onClick={() => {
+                  onGoBack(shown);
+                  onClose();
+                }}
+              >
+                {shownHtml === present ? "They look the same" : "Go back to this one"}
+              </Button>
+              <p className="mt-1 text-xs text-soft">Undo takes you to the present one again.</p>
+            </div>
           </div>
-          <Dialog.Close aria-label="Close" className="absolute right-4 top-4 rounded-sm p-1 hover:bg-kelp">
-            <X size={18} aria-hidden />
-          </Dialog.Close>
-        </Dialog.Content>
-      </Dialog.Portal>
-    </Dialog.Root>
+        )}
+      </div>
+    </DialogFrame>
   );
 }

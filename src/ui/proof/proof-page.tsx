@@ -1,12 +1,12 @@
 "use client";
 
-import { ToggleGroup } from "radix-ui";
 import { useMemo, useState } from "react";
 import type { Finding } from "@/core/checks";
 import { groupChanges, isSeen, received, standInIds, standIns } from "@/core/clients";
 import { formatCount } from "../parts/format";
 import { localPictures } from "../parts/local-pictures";
 import { SignatureFrame } from "../parts/signature-frame";
+import { WordSwitch } from "../parts/word-switch";
 import { FindingList } from "../signature/finding-list";
 import { FormSwitch, type Form } from "../signature/form-switch";
 
@@ -37,23 +37,12 @@ export function ProofPage({ html: full, shortHtml, base, findings }: Props) {
           <span className="ml-auto" />
           {shortHtml !== null && <FormSwitch form={form} onChange={setForm} />}
           {shortHtml !== null && <span aria-hidden className="border-l border-hairline" />}
-          <ToggleGroup.Root
-            type="single"
+          <WordSwitch
+            label="Mode"
             value={mode}
-            onValueChange={(next) => next && setMode(next as Mode)}
-            aria-label="Mode"
-            className="flex gap-4"
-          >
-            {(["light", "dark"] as const).map((each) => (
-              <ToggleGroup.Item
-                key={each}
-                value={each}
-                className="border-b-2 border-transparent pb-0.5 text-soft data-[state=on]:border-pine data-[state=on]:font-medium data-[state=on]:text-ink"
-              >
-                {each === "light" ? "Light" : "Dark"}
-              </ToggleGroup.Item>
-            ))}
-          </ToggleGroup.Root>
+            choices={{ light: "Light", dark: "Dark" }}
+            onChange={setMode}
+          />
         </div>
         <p className="mb-4 text-soft">
           Stand-ins are simulations, built from published facts about kinds of mail client. They are not the

@@ -6,24 +6,19 @@ import type { PictureAttributes } from "@/core/signature";
 import { Button } from "../../parts/button";
 import { MeasureField } from "../../parts/measure-field";
 import { useBench } from "../bench-context";
-import type { Placed } from "../editor/selection";
+import type { MeasuresOfPart } from "./measures-of-part";
 import { Section } from "./section";
 
-interface Props {
-  readonly part: Placed;
-  readonly onSet: (patch: Record<string, unknown>) => void;
-}
-
 /** Exact display size, and what is said while pictures are blocked. */
-export function PictureMeasures({ part, onSet }: Props) {
+export function PictureMeasures({ node, position, set }: MeasuresOfPart) {
   const { resizePicture, choosePicture } = useBench();
   const [busy, setBusy] = useState(false);
-  const { source, width, height, alt, decorative } = part.node.attrs as PictureAttributes;
+  const { source, width, height, alt, decorative } = node.attrs as PictureAttributes;
 
   const resize = async (asked: { width: number } | { height: number }): Promise<void> => {
     setBusy(true);
     try {
-      await resizePicture(part.position, asked);
+      await resizePicture(position, asked);
     } catch (error) {
       toast.error((error as Error).message);
     }
@@ -39,18 +34,18 @@ export function PictureMeasures({ part, onSet }: Props) {
             value={width}
             least={1}
             most={1200}
-            onChange={(value) => onSet({ width: value })}
+            onChange={(value) => set({ width: value })}
           />
           <MeasureField
             label="Height"
             value={height}
             least={1}
             most={1200}
-            onChange={(value) => onSet({ height: value })}
+            onChange={(value) => set({ height: value })}
           />
         </div>
         <p className="my-2 text-xs text-soft">Nothing is sent until a picture is chosen here.</p>
-        <Button look="primary" onClick={() => choosePicture({ kind: "replace", position: part.position })}>
+        <Button look="primary" onClick={() => choosePicture({ kind: "replace", position })}>
           Choose a picture
         </Button>
       </Section>
@@ -58,8 +53,8 @@ export function PictureMeasures({ part, onSet }: Props) {
 
   return (
     <>
-      {part.node.isBlock && (
-        <Button className="mb-3" onClick={() => choosePicture({ kind: "replace", position: part.position })}>
+      {node.isBlock && (
+        <Button className="mb-3" onClick={() => choosePicture({ kind: "replace", position })}>
           Choose another picture
         </Button>
       )}
@@ -92,13 +87,13 @@ export function PictureMeasures({ part, onSet }: Props) {
       </Section>
       <Section title="Said while pictures are blocked">
         <input
-          key={`${part.position} ${source}`}
+          key={`${position} ${source}`}
           aria-label="Alt text"
           defaultValue={alt}
           maxLength={300}
           disabled={decorative}
           placeholder={decorative ? "nothing" : "who or what it shows"}
-          onBlur={(event) => event.target.value !== alt && onSet({ alt: event.target.value })}
+          onBlur={(event) => event.target.value !== alt && set({ alt: event.target.value })}
           onKeyDown={(event) => event.key === "Enter" && event.currentTarget.blur()}
           className="w-full border-b border-soft bg-transparent py-0.5 focus:border-pine"
         />
@@ -107,7 +102,7 @@ export function PictureMeasures({ part, onSet }: Props) {
             type="checkbox"
             checked={decorative}
             onChange={(event) =>
-              onSet({ decorative: event.target.checked, ...(event.target.checked ? { alt: "" } : {}) })
+              set({ decorative: event.target.checked, ...(event.target.checked ? { alt: "" } : {}) })
             }
             className="accent-pine"
           />
