@@ -110,7 +110,9 @@ async function main(): Promise<void> {
     });
     for (const [name, open] of views) {
       await open(page);
-      await page.waitForLoadState("networkidle");
+      await page.waitForFunction(() =>
+        [...document.images].every(({ complete, loading }) => complete || loading === "lazy"),
+      );
       await page.evaluate(() => document.fonts.ready);
       await page.waitForTimeout(600);
       await page.screenshot({ path: path.join(folder, `${name}.png`) });

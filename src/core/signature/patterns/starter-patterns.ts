@@ -114,12 +114,12 @@ export const starterPatterns: readonly StarterPattern[] = [
       table(
         row(
           cell(
-            { width: [140], padding: { right: 12 }, border: { right: rule }, verticalAlign: "middle" },
+            { width: [132], padding: { right: 12 }, border: { right: rule }, verticalAlign: "middle" },
             picturePlace(120, 60),
           ),
           cell(
             {
-              width: [140],
+              width: [210],
               padding: { left: 12, right: 12 },
               border: { right: rule },
               verticalAlign: "middle",
@@ -128,7 +128,7 @@ export const starterPatterns: readonly StarterPattern[] = [
             line(field("title")),
             line(field("department")),
           ),
-          cell({ width: [220], padding: { left: 12 }, verticalAlign: "middle" }, phone, mail, web),
+          cell({ width: [200], padding: { left: 12 }, verticalAlign: "middle" }, phone, mail, web),
         ),
       ),
     ),
