@@ -10,7 +10,7 @@ import { dragging, endDrag, startDrag, type Dragged } from "./editor/drag";
 import { grip } from "./editor/grip";
 import { staged } from "../parts/stage";
 import { nodeViews } from "./editor/node-views";
-import { pasteForeign } from "./editor/paste";
+import { fitToPlace, pasteForeign } from "./editor/paste";
 import { createState } from "./editor/state";
 
 export interface EditorTools {
@@ -100,6 +100,7 @@ export function useEditor(initial: Node, given: Options): EditorOnSheet {
           spellcheck: "false",
         },
         dispatchTransaction: (transaction) => staged("edit", () => show(latest.current.apply(transaction))),
+        transformPasted: (slice, pasted) => fitToPlace(slice, pasted.state.selection),
         handlePaste: (pasted, event, slice) => {
           const html = event.clipboardData?.getData("text/html") ?? "";
           return (

@@ -215,6 +215,7 @@ export const otherKeys: readonly (readonly [keys: string, does: string])[] = [
   ["Tab", "Go to the next cell"],
   ["Shift-Tab", "Go to the cell before"],
   ["Shift-ArrowRight", "With a cell selected: widen the block (any arrow)"],
+  ["Mod-a", "Select all in the cell, then all cells"],
   ["Enter", "New line"],
   ["Shift-Enter", "Break inside the line"],
   ["Mod-Shift-v", "Paste as plain text"],

@@ -1,5 +1,6 @@
 /** Pasting from anywhere: what a signature can hold is kept, tables are nested, and the rest is reported. */
-import { Fragment, type Node, type Slice } from "prosemirror-model";
+import { Fragment, Slice, type Node } from "prosemirror-model";
+import type { Selection } from "prosemirror-state";
 import type { EditorView } from "prosemirror-view";
 import { droppedInWords, whatIsDropped } from "@/core/importing";
 import { insertBlocks } from "./commands";
@@ -18,15 +19,25 @@ function flattened(table: Node): Node[] {
   return found;
 }
 
-/** Blocks of which tables nest no deeper than allowed. */
-function fitted(content: Fragment, tables: number): Node[] {
-  return content.content.flatMap((block) => {
-    if (block.type.name !== "table") return [block];
-    if (tables === 0) return flattened(block);
-    const cellOf = (cell: Node): Node => cell.copy(Fragment.from(fitted(cell.content, tables - 1)));
-    const rowOf = (row: Node): Node => row.copy(Fragment.from(row.content.content.map(cellOf)));
-    return [block.copy(Fragment.from(block.content.content.map(rowOf)))];
-  });
+/** The same content with no table deeper than allowed: a table too deep gives its parts instead. */
+function fitted(content: Fragment, tables: number): Fragment {
+  return Fragment.from(
+    content.content.flatMap((node) => {
+      if (node.isTextblock || node.isLeaf) return [node];
+      if (node.type.name !== "table") return [node.copy(fitted(node.content, tables))];
+      return tables === 0 ? flattened(node) : [node.copy(fitted(node.content, tables - 1))];
+    }),
+  );
+}
+
+/** The most tables that may lie around a line: the outer one, and one in a cell of it. */
+const deepest = 2;
+
+/** What is pasted at a selection, with no table deeper than a document holds. */
+export function fitToPlace(slice: Slice, { $from }: Selection): Slice {
+  let around = 0;
+  for (let depth = $from.depth; depth > 0; depth--) if ($from.node(depth).type.name === "table") around++;
+  return new Slice(fitted(slice.content, deepest - around), slice.openStart, slice.openEnd);
 }
 
 const hasTable = (content: Fragment): boolean => content.content.some(({ type }) => type.name === "table");
@@ -45,10 +56,7 @@ export function pasteForeign(
   const dropped = droppedInWords(whatIsDropped(html));
   if (dropped.length > 0) onDropped(dropped);
   if (!hasTable(slice.content)) return false;
-  const { $from } = view.state.selection;
-  let around = 0;
-  for (let depth = $from.depth; depth > 0; depth--) if ($from.node(depth).type.name === "table") around++;
-  const tr = insertBlocks(view.state, fitted(slice.content, 2 - around));
+  const tr = insertBlocks(view.state, slice.content.content);
   if (!tr) return false;
   view.dispatch(tr.setMeta("uiEvent", "paste"));
   return true;

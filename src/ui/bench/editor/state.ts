@@ -10,7 +10,8 @@ import { actions } from "./actions";
 import { hints } from "./hints";
 import { leftOut } from "./left-out";
 import { lineHeights } from "./line-heights";
-import { selectIn } from "./table-commands";
+import { selectIn, selectMore } from "./table-commands";
+import { wholeTable } from "./whole-table";
 
 const insertBreak: Command = (state, dispatch) => {
   if (!state.selection.$from.parent.inlineContent) return false;
@@ -23,6 +24,8 @@ const actionKeys = Object.fromEntries(
 );
 
 const keys: Record<string, Command> = {
+  // The editor's own would select the table with its cells, and typing would replace them.
+  "Mod-a": selectMore,
   "Mod-Shift-z": redo,
   Enter: chainCommands(selectIn, createParagraphNear, splitBlockKeepMarks),
   "Shift-Enter": insertBreak,
@@ -56,6 +59,7 @@ export function createState(document: Node): EditorState {
       lineHeights,
       leftOut,
       hints,
+      wholeTable,
     ],
   });
 }

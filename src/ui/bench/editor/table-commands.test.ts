@@ -1,5 +1,6 @@
 import { undo } from "prosemirror-history";
-import { NodeSelection, Selection, type Command, type EditorState } from "prosemirror-state";
+import { Fragment, Slice } from "prosemirror-model";
+import { AllSelection, NodeSelection, Selection, type Command, type EditorState } from "prosemirror-state";
 import { CellSelection } from "prosemirror-tables";
 import { describe, expect, it } from "vitest";
 import { blankSignature, build, cellAttributes, hasShortForm, tableMap } from "@/core/signature";
@@ -11,6 +12,7 @@ import {
   selectedPart,
   toggleShortForm,
 } from "./part-commands";
+import { fitToPlace } from "./paste";
 import { describeSelection } from "./selection";
 import { createState } from "./state";
 import {
@@ -25,6 +27,7 @@ import {
   selectAll,
   selectBand,
   selectIn,
+  selectMore,
   selectOut,
   split,
 } from "./table-commands";
@@ -194,6 +197,39 @@ describe("cells", () => {
       insertAcross(() => [spacer(4)]),
     );
     expect(tableMap(under.doc.firstChild!).places.at(-1)).toMatchObject({ row: 2, colspan: 2 });
+  });
+});
+
+describe("selecting all", () => {
+  it("selects what the cell holds, then every cell, and typing over them keeps the table", () => {
+    const state = lettered("AB", "CD");
+    const inCell = run(state, selectMore);
+    expect(inCell.selection).toMatchObject({ from: 4, to: 5 });
+    const all = run(inCell, selectMore);
+    expect(selected(all)).toBe("ABCD");
+    expect(plan(all.apply(all.tr.deleteSelection()))).toBe("../..");
+  });
+
+  it("nothing takes the last cell away", () => {
+    const state = lettered("AB");
+    const everything = state.apply(state.tr.setSelection(new AllSelection(state.doc)));
+    const after = everything.apply(everything.tr.deleteSelection());
+    expect(plan(after)).toBe("AB");
+  });
+});
+
+describe("a paste", () => {
+  const nested = table(row(cell({ width: [50] }, line(text("deep")))));
+
+  it("holds no table deeper than a document does", () => {
+    const outer = createState(signature({}, table(row(cell({ width: [100] }, line(text("A")), nested)))));
+    const slice = new Slice(Fragment.from(nested), 0, 0);
+    expect(fitToPlace(slice, into(outer, "A").selection).content.firstChild!.type.name).toBe("table");
+    expect(fitToPlace(slice, into(outer, "deep").selection).content.firstChild!.type.name).toBe("line");
+    const cells = new Slice(Fragment.from(row(cell({ width: [100] }, nested))), 1, 1);
+    const kept = fitToPlace(cells, into(outer, "deep").selection).content.firstChild!.firstChild!;
+    expect(kept.firstChild!.textContent).toBe("deep");
+    expect(kept.firstChild!.type.name).toBe("line");
   });
 });
 

@@ -329,3 +329,17 @@ export const selectIn: Command = (state, dispatch) => {
   dispatch?.(state.tr.setSelection(inside));
   return true;
 };
+
+/** Selects all that the cell holds, and when that is selected, every cell of its table. */
+export const selectMore: Command = (state, dispatch) => {
+  const { selection, doc, tr } = state;
+  const { table, cells } = describeSelection(state);
+  const [cell] = cells;
+  if (!table || !cell) return true;
+  const start = Selection.findFrom(doc.resolve(cell.position + 1), 1, true);
+  const end = Selection.findFrom(doc.resolve(cell.position + cell.node.nodeSize - 1), -1, true);
+  const within = start && end && TextSelection.create(doc, start.from, end.to);
+  const whole = selection instanceof CellSelection || !within || within.empty || within.eq(selection);
+  dispatch?.(whole ? selectAll(tr, table.position) : tr.setSelection(within));
+  return true;
+};
