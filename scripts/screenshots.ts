@@ -66,7 +66,7 @@ async function pickColour(page: Page): Promise<void> {
 async function openPalette(page: Page): Promise<void> {
   await openSignature(page, "Press desk");
   await editedCell(page, 2, 1).click();
-  await page.keyboard.press("Control+Enter");
+  await page.keyboard.press("F2");
   await page.keyboard.type("row");
 }
 

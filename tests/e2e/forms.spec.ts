@@ -1,3 +1,4 @@
+import AxeBuilder from "@axe-core/playwright";
 import { expect, test } from "@playwright/test";
 import { cell, openCopy, proof, startBlank, waitUntilSaved } from "./bench";
 
@@ -79,7 +80,7 @@ test("a signature becomes a pattern of one's own, which others start from until 
   await page.getByRole("button", { name: "Start from Three columns" }).click();
   await expect(page.getByRole("textbox", { name: "Name of the signature" })).toHaveValue(/^Three columns/);
   await expect(page.locator(".drawn-picture-place")).toHaveText(["120 × 60"]);
-  await page.keyboard.press("Control+Enter");
+  await page.keyboard.press("F2");
   await page.keyboard.type("save as");
   await page.keyboard.press("Enter");
   await page.getByRole("textbox", { name: "Name of the pattern" }).fill("House style");
@@ -110,11 +111,40 @@ test("every action is found by its name, and every key is on the sheet of keys",
   await expect(keys.getByText("Move the column to the left")).toBeVisible();
   await expect(keys.getByText("Alt Shift M")).toBeVisible();
   await page.keyboard.press("Escape");
-  await page.keyboard.press("Control+Enter");
+  await page.keyboard.press("F2");
   await page.keyboard.type("divid");
   await page.keyboard.press("Enter");
   await expect(page.getByRole("navigation", { name: "What is selected" })).toContainText("divider");
-  await page.keyboard.press("Control+Enter");
+  await page.keyboard.press("F2");
   await page.keyboard.type("zzz");
   await expect(page.getByText("Nothing here has that name.")).toBeVisible();
+});
+
+test("what opens over the Bench passes axe as well", async ({ page }) => {
+  await openCopy(page, "Full");
+  await cell(page, 1, 2).getByText("Tamsin Okafor").click();
+  const opened: readonly (readonly [name: string, open: () => Promise<unknown>])[] = [
+    ["keys", () => page.keyboard.press("F1")],
+    ["put in or do", () => page.keyboard.press("F2")],
+    ["versions", () => page.keyboard.press("Alt+Shift+V")],
+    ["save as a pattern", () => page.keyboard.press("Alt+Shift+K")],
+    ["place a picture", () => page.keyboard.press("Alt+Shift+P")],
+    ["colour", () => page.getByRole("button", { name: "Pick text colour" }).click()],
+    ["font", () => page.getByRole("button", { name: /^Font: / }).click()],
+    ["letters", () => page.getByRole("button", { name: "How your letters are set" }).click()],
+    ["table menu", () => page.getByRole("button", { name: "Table", exact: true }).click()],
+  ];
+  for (const [name, open] of opened) {
+    await open();
+    await expect(page.locator("[role=dialog], [role=menu]")).toBeVisible();
+    const { violations } = await new AxeBuilder({ page })
+      .include("[role=dialog], [role=menu]")
+      .exclude("iframe")
+      .analyze();
+    expect(
+      violations.map(({ id, nodes }) => `${name}, ${id}: ${nodes.map(({ html }) => html).join(" ")}`),
+    ).toEqual([]);
+    await page.keyboard.press("Escape");
+    await expect(page.locator("[role=dialog], [role=menu]")).toBeHidden();
+  }
 });

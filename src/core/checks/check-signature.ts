@@ -108,8 +108,25 @@ function checkIcons(node: Node, at: string): Finding[] {
   ];
 }
 
+const missingFont = (font: string, at: string): Finding => ({
+  code: "font-not-web-safe",
+  severity: "attention",
+  station: "build",
+  at,
+  message: `“${font}” is not on most machines: recipients will see Arial.`,
+});
+
+/** Fonts of single pieces of text that recipients do not have, each once a line. */
+function checkFonts(node: Node, at: string): Finding[] {
+  if (node.type.name !== "line") return [];
+  const fonts = node.content.content.flatMap(({ marks }) =>
+    marks.filter(({ type }) => type.name === "font").map((mark) => mark.attrs.font as string),
+  );
+  return [...new Set(fonts)].filter((font) => !webSafeFont(font)).map((font) => missingFont(font, at));
+}
+
 function checkNode(node: Node, at: string): Finding[] {
-  const found = [...checkIcons(node, at)];
+  const found = [...checkIcons(node, at), ...checkFonts(node, at)];
   if (node.type.name === "picture" || node.type.name === "inlinePicture")
     found.push(...checkPicture(node, at));
   const link =
@@ -123,14 +140,7 @@ function checkWhole(document: Node, options: CheckOptions): Finding[] {
   const found: Finding[] = [];
   const settings = document.attrs as Settings;
   const { width } = tableMap(document.firstChild!);
-  if (!webSafeFont(settings.font))
-    found.push({
-      code: "font-not-web-safe",
-      severity: "attention",
-      station: "build",
-      at: "signature",
-      message: `“${settings.font}” is not on most machines: recipients will see Arial.`,
-    });
+  if (!webSafeFont(settings.font)) found.push(missingFont(settings.font, "signature"));
   if (width > settings.maxWidth)
     found.push({
       code: "table-too-wide",

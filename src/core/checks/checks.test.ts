@@ -1,6 +1,6 @@
 import { readFileSync } from "node:fs";
 import { describe, expect, it } from "vitest";
-import { blankSignature, parseSignature, schema } from "../signature";
+import { blankSignature, build, parseSignature, schema } from "../signature";
 import { checkSignature, contrast, costliestParts, isPrivateHost } from "./index";
 
 const demo = (file: string) => parseSignature(JSON.parse(readFileSync(`demo/signatures/${file}`, "utf8")));
@@ -109,5 +109,23 @@ describe("contrast", () => {
     expect(contrast("#FFFFFF", "#777777")).toBeCloseTo(4.48, 2);
     expect(contrast("#777777", "#FFFFFF")).toBe(contrast("#FFFFFF", "#777777"));
     expect(() => contrast("moss", "#FFFFFF")).toThrow("No colour: moss");
+  });
+});
+
+describe("a font on a piece of text", () => {
+  it("that recipients do not have is found where it is, once a line", () => {
+    const own = schema.marks.font!.create({ font: "Hedge Sans" });
+    const { cell, line, row, signature, table, text } = build;
+    const document = signature(
+      {},
+      table(row(cell({ width: [200] }, line(text("A", own), text("b"), text("C", own)), line(text("d"))))),
+    );
+    expect(checkSignature(document, options).map(({ code, at, message }) => [code, at, message])).toEqual([
+      [
+        "font-not-web-safe",
+        "row 1, cell 1, line 1",
+        "“Hedge Sans” is not on most machines: recipients will see Arial.",
+      ],
+    ]);
   });
 });

@@ -18,7 +18,7 @@ export function KeysDialog({ onClose, benchActions }: Props) {
   return (
     <DialogFrame
       title="Keys"
-      description="Everything else is found by its name: press Ctrl Enter and type a few letters of it."
+      description="Everything else is found by its name: press F2 and type a few letters of it."
       onClose={onClose}
       className="w-[860px] overflow-y-auto"
     >

@@ -28,7 +28,7 @@ export function useBenchActions(options: Options): readonly BenchAction[] {
   const actions = useMemo<readonly BenchAction[]>(() => {
     const opening = (kind: Exclude<Open["kind"], "picture">) => () => setOpen({ kind });
     return [
-      { id: "do", name: "Put in or do…", group: "Go", keys: "Mod-Enter", run: opening("palette") },
+      { id: "do", name: "Put in or do…", group: "Go", keys: "F2", run: opening("palette") },
       { id: "keys", name: "Show the keys", group: "Go", keys: "F1", run: opening("keys") },
       {
         id: "go-on",

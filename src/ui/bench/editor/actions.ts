@@ -101,7 +101,7 @@ export const bannerHeight = 80;
 /** The parts that go into cells, beside pictures, which are chosen first. */
 export const parts: readonly Insertable[] = [
   insertable("Parts", "block", "line", "Line of text", () => build.line()),
-  insertable("Parts", "block", "picture-place", "Place for a picture", () => build.picturePlace(96, 96)),
+  insertable("Parts", "block", "picture-place", "Picture place", () => build.picturePlace(96, 96)),
   insertable("Parts", "block", "icon-row", "Icon row", () => schema.nodes.iconRow!.create()),
   insertable("Parts", "block", "button", "Button", () => build.button({}, build.text("Book a visit"))),
   insertable("Parts", "block", "divider", "Divider", () => build.divider()),
