@@ -1,4 +1,4 @@
-/** Dependencies point one way: app → ui → core, app → server → core, cli → server | core. */
+/** Dependencies point one way: app → ui → workers → core, app → server → core, cli → server | core. */
 module.exports = {
   forbidden: [
     {
@@ -21,7 +21,7 @@ module.exports = {
       name: "core-folders-have-a-public-surface",
       comment: "a core folder is used through its index only",
       severity: "error",
-      from: { path: "^src/(?:core/([^/]+)|server|app|ui|cli)/" },
+      from: { path: "^src/(?:core/([^/]+)|server|app|ui|workers|cli)/" },
       to: { path: "^src/core/[^/]+/(?!index\\.ts$)", pathNot: "^src/core/$1/" },
     },
     {
@@ -41,6 +41,12 @@ module.exports = {
       severity: "error",
       from: { path: "^src/cli" },
       to: { path: "^src/(app|ui)" },
+    },
+    {
+      name: "workers-know-core-only",
+      severity: "error",
+      from: { path: "^src/workers" },
+      to: { path: "^src/(server|app|ui|cli)|^node_modules/(react|next)/" },
     },
     {
       name: "no-circles",

@@ -9,6 +9,7 @@ function policy(nonce: string): string {
     `script-src 'self' 'nonce-${nonce}' 'strict-dynamic'${development ? " 'unsafe-eval'" : ""}`,
     // Signatures are made of inline styles.
     "style-src 'self' 'unsafe-inline'",
+    "worker-src 'self'",
     "img-src 'self' blob: data: http: https:",
     "font-src 'self'",
     "connect-src 'self'",

@@ -3,14 +3,13 @@
 import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 import type { Node } from "prosemirror-model";
 import { toast } from "sonner";
-import { checkSignature } from "@/core/checks";
+import type { Finding } from "@/core/checks";
 import { compile } from "@/core/compile";
 import type { Person } from "@/core/people";
 import { parseSignature, shortForm, type Settings } from "@/core/signature";
 import { localPictures } from "../parts/local-pictures";
 import { request } from "../parts/request";
 import { staged } from "../parts/stage";
-import { useSettled } from "../parts/use-settled";
 import type { PersonChoice } from "../signature/signature-header";
 import { ActionPalette } from "./action-palette";
 import type { BenchValue } from "./bench-context";
@@ -28,6 +27,7 @@ import { StaleDialog } from "./stale-dialog";
 import { useAutosave } from "./use-autosave";
 import { useBenchActions, type Open } from "./use-bench-actions";
 import { useEditor, type PictureTarget } from "./use-editor";
+import { useFindings } from "./use-findings";
 import { useLetterType } from "./use-letter-type";
 import { useLongestPerson } from "./use-longest-person";
 import { usePictures, type PlacedCut } from "./use-pictures";
@@ -50,14 +50,13 @@ interface Props {
   /** Offered before the colours that the signature uses. */
   readonly brandColors: readonly string[];
   readonly letterType: LetterType;
+  /** Those that it is opened with. */
+  readonly findings: readonly Finding[];
 }
 
 const sayDropped = (dropped: readonly string[]): void => {
   toast(`Pasted. What a signature cannot hold was left out: ${dropped.join("; ")}.`, { duration: 9000 });
 };
-
-/** Findings are counted when typing pauses; the proofs follow each key. */
-const findingsWait = 200;
 
 export function Bench({ signature, person: ownPerson, people, base, cuts, brandColors, ...rest }: Props) {
   const [initial] = useState(() => parseSignature(signature.document));
@@ -93,11 +92,7 @@ export function Bench({ signature, person: ownPerson, people, base, cuts, brandC
   );
   const pictures = usePictures(state.doc, tools, cuts);
   const { weight, resize } = pictures;
-  const checked = useSettled(document, findingsWait);
-  const findings = useMemo(
-    () => checkSignature(checked, { person, base, weight }),
-    [checked, person, base, weight],
-  );
+  const findings = useFindings(document, { person, base, weight }, rest.findings);
 
   useEffect(() => {
     files.current = (dropped) => void pictures.placeFiles(dropped);

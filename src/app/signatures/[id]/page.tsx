@@ -20,7 +20,7 @@ export default async function BenchPage({ params }: Props) {
     findOrganisation(),
     findLetterType(),
   ]);
-  const { id, name, personId, document, revision, cuts, person } = signature;
+  const { id, name, personId, document, revision, cuts, person, findings } = signature;
   return (
     <Bench
       signature={{ id, name, personId, document, revision }}
@@ -30,6 +30,7 @@ export default async function BenchPage({ params }: Props) {
       base={publicBase()}
       brandColors={organisation?.colors.map(({ hex }) => hex) ?? []}
       letterType={letterType}
+      findings={findings}
     />
   );
 }

@@ -1,0 +1,46 @@
+"use client";
+
+/** What will go wrong with the document on the sheet, found by a worker when typing pauses. */
+import { useEffect, useRef, useState } from "react";
+import type { Node } from "prosemirror-model";
+import type { Finding } from "@/core/checks";
+import type { Person } from "@/core/people";
+import type { FindingsAnswer, FindingsRequest } from "@/workers/findings.worker";
+import { useSettled } from "../parts/use-settled";
+
+/** Findings are counted when typing pauses; the proofs follow each key; ms. */
+const pause = 200;
+
+interface Options {
+  readonly person: Person | null;
+  readonly base: string;
+  readonly weight: number;
+}
+
+/** `opened` are the findings that the document was opened with. */
+export function useFindings(
+  document: Node,
+  { person, base, weight }: Options,
+  opened: readonly Finding[],
+): readonly Finding[] {
+  const [findings, setFindings] = useState(opened);
+  const worker = useRef<Worker | null>(null);
+  const settled = useSettled(document, pause);
+
+  useEffect(() => {
+    const made = new Worker(new URL("../../workers/findings.worker.ts", import.meta.url), { type: "module" });
+    made.addEventListener("message", ({ data }: MessageEvent<FindingsAnswer>) => setFindings(data));
+    worker.current = made;
+    return () => {
+      made.terminate();
+      worker.current = null;
+    };
+  }, []);
+
+  useEffect(() => {
+    const request: FindingsRequest = { document: settled.toJSON(), person, base, weight };
+    worker.current?.postMessage(request);
+  }, [settled, person, base, weight]);
+
+  return findings;
+}
