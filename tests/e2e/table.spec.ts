@@ -154,4 +154,11 @@ test("a nested table has rows and columns of its own, and goes with its last one
   await page.keyboard.press("Alt+Shift+R");
   await page.keyboard.press("Alt+Shift+R");
   await expect(proof(page, "webmail-inline").locator("table table")).toHaveCount(0);
+  // Dropped, it is as wide as the room in the cell, padding left aside.
+  await setMeasure(page, "Padding left", "20");
+  await page
+    .getByRole("complementary", { name: "Parts" })
+    .getByRole("button", { name: "Nested table" })
+    .dragTo(cell(page, 1, 1));
+  await expect(proof(page, "webmail-inline").locator("table table").last()).toHaveAttribute("width", "290");
 });

@@ -2,9 +2,10 @@
  * Dragging parts: from the panel onto the sheet, and from place to place on it. A mark shows where a part would
  * go; letting go elsewhere changes nothing.
  */
+import type { Node } from "prosemirror-model";
 import { NodeSelection, Plugin, Selection } from "prosemirror-state";
 import type { EditorView } from "prosemirror-view";
-import { insertParts, mayHold, movePart } from "@/core/signature";
+import { innerWidth, insertParts, mayHold, movePart, placeAtOffset, tableMap } from "@/core/signature";
 import type { Insertable } from "./actions";
 import { placeAcross, placeBetween, placeInLine, type DropPlace } from "./drop-place";
 import { selectedPart } from "./part-commands";
@@ -63,6 +64,13 @@ function placeFor(view: EditorView, dragged: Dragged, x: number, y: number): Dro
   return node && !mayHold(depth, node) ? null : place;
 }
 
+/** The room that the cell around a place between its parts has; px. */
+function roomAt(document: Node, position: number): number {
+  const at = document.resolve(position);
+  const map = tableMap(at.node(-2));
+  return innerWidth(map, placeAtOffset(map, at.before() - at.start(-2)));
+}
+
 /** Puts what was dragged in its place. */
 function drop(view: EditorView, dragged: Dragged, place: DropPlace, onPicture: (at: number) => void): void {
   const { state } = view;
@@ -78,8 +86,7 @@ function drop(view: EditorView, dragged: Dragged, place: DropPlace, onPicture: (
     tr.insert(place.at, dragged.insertable.make(0));
     tr.setSelection(Selection.near(tr.doc.resolve(place.at + 1), -1));
   } else {
-    const cell = view.domAtPos(place.at).node as HTMLElement;
-    const made = dragged.insertable.make(cell.clientWidth ?? 100);
+    const made = dragged.insertable.make(roomAt(state.doc, place.at));
     const block = made.isInline ? state.schema.nodes.line!.create(null, made) : made;
     insertParts(tr, place.at, [block]);
     tr.setSelection(
@@ -136,7 +143,7 @@ export const dragging = (onPicture: (at: number) => void): Plugin =>
         },
         dragleave(view, event) {
           const { mark } = stateOf(view);
-          if (!view.dom.contains(event.relatedTarget as Node | null)) mark.hidden = true;
+          if (!view.dom.contains(event.relatedTarget as globalThis.Node | null)) mark.hidden = true;
           return false;
         },
         dragend(view) {
