@@ -74,7 +74,7 @@ export const BenchFrame = memo(function BenchFrame(props: Props) {
           <Keyboard size={16} aria-hidden />
         </IconButton>
       </SignatureHeader>
-      <main className="grid min-h-0 flex-1 grid-cols-[178px_minmax(0,1fr)_248px] grid-rows-[minmax(0,1fr)]">
+      <main className="grid min-h-0 flex-1 grid-cols-[150px_minmax(0,1fr)_228px] lg:grid-cols-[178px_minmax(0,1fr)_248px] grid-rows-[minmax(0,1fr)]">
         <h1 className="sr-only">Build {signature.name}</h1>
         <PartsPanel
           run={editor.run}
