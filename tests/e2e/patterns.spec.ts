@@ -192,6 +192,9 @@ test("one line is built without a pointer, and is the pattern, byte for byte", a
   // The browser tells of a moved cursor a moment after the key.
   await expect(async () => {
     await press("Control+Home");
+    await expect(page.getByRole("navigation", { name: "What is selected" })).not.toContainText("field", {
+      timeout: 500,
+    });
     await press("ArrowRight");
     await expect(page.getByRole("navigation", { name: "What is selected" })).toContainText("field", {
       timeout: 500,
