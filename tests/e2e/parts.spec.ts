@@ -119,9 +119,11 @@ test("what is pasted from elsewhere keeps what can be kept, and what is left out
   // As plain text nothing but the words comes.
   await cell(page, 1, 2).getByText("Our page").click();
   await page.keyboard.press("End");
-  await paste(page, "<b>Bold words</b>", "Plain words", "Control+Shift+V");
+  await paste(page, '<b>Bold words</b><img src="file:///c:/x.png">', "Plain words", "Control+Shift+V");
   await expect(cell(page, 1, 2)).toContainText("Plain words");
   await expect(cell(page, 1, 2)).not.toContainText("Bold words");
+  // Nothing of the HTML was wanted, so nothing of it is said to be missing.
+  await expect(page.getByText("left out: a picture on a disk: upload it instead.")).toHaveCount(0);
 });
 
 test("accented, right-to-left and composed text is typed as in any text", async ({ page }) => {

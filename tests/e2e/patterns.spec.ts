@@ -33,7 +33,12 @@ const drawnFor = (page: Page) =>
 /** Drags a part from the left onto a place of the sheet: into an empty cell, or under what is in it. */
 async function dragPart(page: Page, name: string, row: number, column: number): Promise<void> {
   const target = cell(page, row, column);
-  const { height, width } = await target.evaluate((element) => element.getBoundingClientRect());
+  // The sheet is drawn anew for another person, and a cell that has just been replaced measures nothing.
+  let [height, width] = [0, 0];
+  await expect(async () => {
+    ({ height, width } = (await target.boundingBox())!);
+    expect(height).toBeGreaterThan(0);
+  }).toPass();
   await page
     .getByRole("complementary", { name: "Parts" })
     .getByRole("button", { name, exact: true })

@@ -184,12 +184,18 @@ export function Bench({ signature, person: ownPerson, people, base, cuts, brandC
           present={html}
           person={person}
           base={base}
+          saved={autosave.state.kind === "saved"}
           onClose={close}
           onGoBack={goBack}
         />
       )}
       {open?.kind === "pattern" && (
-        <PatternDialog signatureId={signature.id} name={signature.name} onClose={close} />
+        <PatternDialog
+          signatureId={signature.id}
+          name={signature.name}
+          saved={autosave.state.kind === "saved"}
+          onClose={close}
+        />
       )}
       {autosave.state.kind === "stale" && (
         <StaleDialog

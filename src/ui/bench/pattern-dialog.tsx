@@ -9,11 +9,13 @@ import { request } from "../parts/request";
 interface Props {
   readonly signatureId: string;
   readonly name: string;
+  /** Whether what is on the sheet is saved: the pattern is made of that. */
+  readonly saved: boolean;
   readonly onClose: () => void;
 }
 
 /** Saving a signature as a pattern that others are started from. */
-export function PatternDialog({ signatureId, name, onClose }: Props) {
+export function PatternDialog({ signatureId, name, saved, onClose }: Props) {
   const [draft, setDraft] = useState(name);
   const [problem, setProblem] = useState<string | null>(null);
   const save = async (): Promise<void> => {
@@ -56,7 +58,7 @@ export function PatternDialog({ signatureId, name, onClose }: Props) {
           </p>
         )}
         <div className="mt-4 flex gap-2">
-          <Button type="submit" look="primary" disabled={draft.trim() === ""}>
+          <Button type="submit" look="primary" disabled={draft.trim() === "" || !saved}>
             Save the pattern
           </Button>
           <Button look="quiet" onClick={onClose}>

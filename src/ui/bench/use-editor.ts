@@ -64,7 +64,10 @@ export function useEditor(initial: Node, given: Options): EditorOnSheet {
   const [shown, setShown] = useState(state);
   const latest = useRef(state);
   const byTool = useRef(false);
+  /** Whether a paste that comes now was asked for as plain text: with Shift held. */
+  const asWords = useRef(false);
   const view = useRef<EditorView | null>(null);
+
   useEffect(() => {
     const changed = options.current.person !== given.person;
     options.current = given;
@@ -100,11 +103,17 @@ export function useEditor(initial: Node, given: Options): EditorOnSheet {
           spellcheck: "false",
         },
         dispatchTransaction: (transaction) => staged("edit", () => show(latest.current.apply(transaction))),
+        handleDOMEvents: {
+          keydown: (_view, { shiftKey }) => {
+            asWords.current = shiftKey;
+            return false;
+          },
+        },
         transformPasted: (slice, pasted) => fitToPlace(slice, pasted.state.selection),
         handlePaste: (pasted, event, slice) => {
-          const html = event.clipboardData?.getData("text/html") ?? "";
+          const html = asWords.current ? "" : (event.clipboardData?.getData("text/html") ?? "");
           return (
-            (html === "" && takeFiles(event, event.clipboardData)) ||
+            (html === "" && !asWords.current && takeFiles(event, event.clipboardData)) ||
             pasteForeign(pasted, html, slice, options.current.onPasted)
           );
         },

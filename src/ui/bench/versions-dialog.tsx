@@ -28,6 +28,8 @@ interface Props {
   readonly present: string;
   readonly person: Person | null;
   readonly base: string;
+  /** Whether what is on the sheet is saved, and so can be kept. */
+  readonly saved: boolean;
   readonly onClose: () => void;
   readonly onGoBack: (version: KeptVersion) => void;
 }
@@ -36,7 +38,8 @@ const timeOf = ({ createdAt }: KeptVersion): string => format(createdAt, "d MMM,
 const titleOf = (version: KeptVersion): string => version.name ?? `Version ${version.revision}`;
 
 /** Earlier versions of a signature beside the present one: looked at, named, and gone back to. */
-export function VersionsDialog({ signatureId, present, person, base, onClose, onGoBack }: Props) {
+export function VersionsDialog(props: Props) {
+  const { signatureId, present, person, base, saved, onClose, onGoBack } = props;
   const [versions, setVersions] = useState<readonly KeptVersion[] | null>(null);
   const [chosen, setChosen] = useState<string | null>(null);
   const [name, setName] = useState("");
@@ -89,9 +92,10 @@ export function VersionsDialog({ signatureId, present, person, base, onClose, on
             className="block w-72 border-b border-soft bg-transparent py-0.5 text-sm text-ink focus:border-pine"
           />
         </label>
-        <Button type="submit" disabled={name.trim() === ""}>
+        <Button type="submit" disabled={name.trim() === "" || !saved}>
           Keep it
         </Button>
+        {!saved && <p className="text-soft">It can be kept once it is saved.</p>}
         {problem && (
           <p role="alert" className="text-rowan">
             {problem}
