@@ -18,6 +18,7 @@ describe("what a signature cannot hold of some HTML", () => {
     ["what plays or asks", "<video></video><form><input></form>", ["media 3"]],
     ["list marks", "<ul><li>One<li>Two</ul>", ["list-marks 2"]],
     ["margins and floats", '<p style="margin:0 0 8pt">A</p><div style="FLOAT:left">B</div>', ["placing 2"]],
+    ["boxes that are laid out by rules of their own", '<div style="display:flex">A</div>', ["placing 1"]],
     ["a background picture", '<div style="background:url(a.png)">A</div>', ["background-picture 1"]],
     [
       "a font of one's own",

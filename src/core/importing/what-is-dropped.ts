@@ -1,5 +1,14 @@
 /** What a signature cannot hold of some HTML: said after a paste, so that nothing goes unseen. */
-import { parseFragment, type DefaultTreeAdapterTypes } from "parse5";
+import {
+  attributeOf,
+  isElement,
+  lastValue,
+  parseDeclarations,
+  parseParts,
+  type ChildNode,
+  type Declaration,
+  type Element,
+} from "../clients";
 import { linkTarget, webSafeFont } from "../signature";
 
 export type DropCode =
@@ -18,50 +27,43 @@ export interface Dropped {
   readonly count: number;
 }
 
-type Element = DefaultTreeAdapterTypes.Element;
-type Parent = DefaultTreeAdapterTypes.ParentNode;
-
 const media = new Set(
   "audio button canvas embed form frame iframe input object select svg textarea video".split(" "),
 );
 /** Cells keep their padding, and lines their order: these move things, and no two clients agree how. */
-const placing = /^(float|position|margin(-\w+)?|box-shadow|text-shadow|transform|display:(flex|grid))$/;
+const placing = /^(float|position|margin(-\w+)?|box-shadow|text-shadow|transform)$/;
+/** The values of those properties that move nothing. */
+const still = /^(none|static|normal|0(px|pt|em|in|cm)?( 0(px|pt|em|in|cm)?)*)$/;
 
-const attribute = (element: Element, name: string): string | null =>
-  element.attrs.find((each) => each.name === name)?.value ?? null;
-
-/** The declarations of a style attribute, by name; the last one of a name counts. */
-function declarations(element: Element): ReadonlyMap<string, string> {
-  const found = new Map<string, string>();
-  for (const each of (attribute(element, "style") ?? "").split(";")) {
-    const colon = each.indexOf(":");
-    if (colon > 0) found.set(each.slice(0, colon).trim().toLowerCase(), each.slice(colon + 1).trim());
-  }
-  return found;
-}
+const declarationsOf = (element: Element): readonly Declaration[] =>
+  parseDeclarations(attributeOf(element, "style") ?? "");
 
 function pictureCodes(element: Element): DropCode[] {
-  const source = attribute(element, "src") ?? "";
+  const source = attributeOf(element, "src") ?? "";
   if (/^data:/i.test(source)) return ["picture-embedded"];
   if (!/^https?:/i.test(source)) return ["picture-on-disk"];
-  const style = declarations(element);
+  const style = declarationsOf(element);
   const sized = ["width", "height"].every(
-    (side) => /^\d+/.test(attribute(element, side) ?? "") || /^[\d.]+px$/.test(style.get(side) ?? ""),
+    (side) =>
+      /^\d+/.test(attributeOf(element, side) ?? "") || /^[\d.]+px$/.test(lastValue(style, side) ?? ""),
   );
   return sized ? [] : ["picture-without-size"];
 }
 
 function styleCodes(element: Element): DropCode[] {
   const codes: DropCode[] = [];
-  const style = declarations(element);
-  const moves = [...style].some(
-    ([name, value]) =>
-      placing.test(name) && !/^(none|static|normal|0(px|pt|em|in|cm)?( 0(px|pt|em|in|cm)?)*)$/.test(value),
+  const style = declarationsOf(element);
+  const moves = style.some(({ property, value }) =>
+    property === "display"
+      ? /^(inline-)?(flex|grid)$/.test(value)
+      : placing.test(property) && !still.test(value),
   );
   if (moves) codes.push("placing");
-  if (/url\(/i.test(style.get("background") ?? style.get("background-image") ?? ""))
+  if (/url\(/i.test(lastValue(style, "background") ?? lastValue(style, "background-image") ?? ""))
     codes.push("background-picture");
-  const family = (style.get("font-family") ?? attribute(element, "face") ?? "").split(",")[0]!.trim();
+  const family = (lastValue(style, "font-family") ?? attributeOf(element, "face") ?? "")
+    .split(",")[0]!
+    .trim();
   if (family && !webSafeFont(family.replace(/^['"]|['"]$/g, ""))) codes.push("font");
   return codes;
 }
@@ -72,7 +74,7 @@ function codesOf(element: Element): DropCode[] {
   if (name === "img") codes.push(...pictureCodes(element));
   if (media.has(name)) codes.push("media");
   if (name === "li") codes.push("list-marks");
-  const href = name === "a" ? attribute(element, "href") : null;
+  const href = name === "a" ? attributeOf(element, "href") : null;
   if (href !== null && linkTarget(href.trim()) !== null) codes.push("link");
   return codes;
 }
@@ -80,14 +82,13 @@ function codesOf(element: Element): DropCode[] {
 /** Everything in some HTML that a signature cannot hold, counted by kind; text is always kept. Never throws. */
 export function whatIsDropped(html: string): readonly Dropped[] {
   const counts = new Map<DropCode, number>();
-  const walk = (parent: Parent): void => {
-    for (const child of parent.childNodes)
-      if ("tagName" in child) {
-        for (const code of codesOf(child)) counts.set(code, (counts.get(code) ?? 0) + 1);
-        walk(child);
-      }
+  const walk = (nodes: readonly ChildNode[]): void => {
+    for (const element of nodes.filter(isElement)) {
+      for (const code of codesOf(element)) counts.set(code, (counts.get(code) ?? 0) + 1);
+      walk(element.childNodes);
+    }
   };
-  walk(parseFragment(html));
+  walk(parseParts(html));
   return [...counts].map(([code, count]) => ({ code, count }));
 }
 

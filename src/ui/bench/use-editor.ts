@@ -20,7 +20,7 @@ export interface EditorTools {
   readonly mount: (element: HTMLElement | null) => void;
   /** Applies what `change` makes of the present state and gives the sheet the focus again. */
   readonly apply: (change: (state: EditorState) => Transaction | null, options?: { focus?: boolean }) => void;
-  readonly run: (command: Command) => void;
+  readonly run: (command: Command, options?: { focus?: boolean }) => void;
   readonly focus: () => void;
   /** Says what a drag that begins outside the sheet carries; null when it has ended. */
   readonly drag: (dragged: Dragged | null) => void;
@@ -161,8 +161,8 @@ export function useEditor(initial: Node, given: Options): EditorOnSheet {
     [asTool],
   );
 
-  const run = useCallback(
-    (command: Command) => {
+  const run = useCallback<EditorTools["run"]>(
+    (command, { focus: wanted = true } = {}) => {
       asTool(() =>
         command(
           latest.current,
@@ -170,7 +170,7 @@ export function useEditor(initial: Node, given: Options): EditorOnSheet {
           view.current ?? undefined,
         ),
       );
-      view.current?.focus();
+      if (wanted) view.current?.focus();
     },
     [asTool],
   );

@@ -18,6 +18,7 @@ import {
   insertNested,
   merge,
   moveSelected,
+  nestedTable,
   selectIn,
   selectOut,
   split,
@@ -87,16 +88,7 @@ const insertable = (
         : block(() => make(0))),
 });
 
-const half = (width: number): number => Math.max(8, Math.floor(width / 2));
-const nestedTable = (width: number): Node =>
-  build.table(
-    build.row(
-      build.cell({ width: [half(width)] }, build.line()),
-      build.cell({ width: [half(width)] }, build.line()),
-    ),
-  );
-
-export const bannerHeight = 80;
+const bannerHeight = 80;
 
 /** The parts that go into cells, beside pictures, which are chosen first. */
 export const parts: readonly Insertable[] = [

@@ -99,15 +99,17 @@ export function shortFormTargets(state: EditorState): readonly Placed[] {
   return [...rows.values()];
 }
 
-/** Leaves the selected part or rows out of the short form, or takes them back into it. */
+/** Whether all that is selected is left out of the short form. */
+export const isLeftOut = (targets: readonly Placed[]): boolean =>
+  targets.length > 0 && targets.every(({ node }) => node.attrs.inShortForm === false);
+
+/** Leaves the selected part or rows out of the short form, or takes them back into it when all are out. */
 export const toggleShortForm: Command = (state, dispatch) => {
   const targets = shortFormTargets(state);
-  const [first] = targets;
-  if (!first) return false;
+  if (targets.length === 0) return false;
   if (!dispatch) return true;
   const { tr } = state;
-  const inShortForm = first.node.attrs.inShortForm === false;
-  for (const { position } of targets) setAttributes(tr, position, { inShortForm });
+  for (const { position } of targets) setAttributes(tr, position, { inShortForm: isLeftOut(targets) });
   dispatch(tr);
   return true;
 };

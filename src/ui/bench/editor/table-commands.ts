@@ -272,16 +272,19 @@ function nearestFree(map: ReturnType<typeof tableMap>, row: number): number {
   return map.rows;
 }
 
+/** A table of two empty columns that share a width; px. */
+export function nestedTable(width: number): Node {
+  const first = Math.max(narrowestColumn, Math.floor(width / 2));
+  const cellOf = (each: number): Node => build.cell({ width: [each] }, build.line());
+  return build.table(build.row(cellOf(first), cellOf(Math.max(narrowestColumn, width - first))));
+}
+
 /** Puts a nested table of two columns after the part at the cursor; its cells hold no further table. */
 export const insertNested: Command = (state, dispatch) => {
   const { cells, table } = describeSelection(state);
   const [cell] = cells;
   if (!cell || table?.position !== 0) return false;
-  const width = innerWidth(cell.map, cell.place);
-  const half = Math.max(narrowestColumn, Math.floor(width / 2));
-  const cellOf = (each: number): Node => build.cell({ width: [each] }, build.line());
-  const nested = build.table(build.row(cellOf(half), cellOf(Math.max(narrowestColumn, width - half))));
-  const tr = insertBlock(state, nested);
+  const tr = insertBlock(state, nestedTable(innerWidth(cell.map, cell.place)));
   if (!tr) return false;
   dispatch?.(tr.setSelection(Selection.near(tr.doc.resolve(tr.selection.from + 1))).scrollIntoView());
   return true;

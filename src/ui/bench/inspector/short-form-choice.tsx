@@ -1,8 +1,7 @@
 "use client";
 
-import { setAttributes } from "@/core/signature";
 import { useBench } from "../bench-context";
-import { shortFormTargets } from "../editor/part-commands";
+import { isLeftOut, shortFormTargets, toggleShortForm } from "../editor/part-commands";
 
 /** Whether the selected part, or the selected rows, are in what a reply holds. */
 export function ShortFormChoice() {
@@ -12,21 +11,12 @@ export function ShortFormChoice() {
   if (!first) return null;
   const what =
     first.node.type.name === "row" ? (targets.length > 1 ? "these rows" : "this row") : "this part";
-  const leftOut = targets.every(({ node }) => node.attrs.inShortForm === false);
   return (
     <label className="mb-4 flex items-center gap-2">
       <input
         type="checkbox"
-        checked={leftOut}
-        onChange={() =>
-          editor.apply(
-            ({ tr }) => {
-              for (const { position } of targets) setAttributes(tr, position, { inShortForm: leftOut });
-              return tr;
-            },
-            { focus: false },
-          )
-        }
+        checked={isLeftOut(targets)}
+        onChange={() => editor.run(toggleShortForm, { focus: false })}
         className="accent-pine"
       />
       Replies leave {what} out
