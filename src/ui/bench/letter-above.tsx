@@ -2,6 +2,7 @@
 
 import { PenLine } from "lucide-react";
 import { Popover } from "radix-ui";
+import { PopoverPanel } from "../parts/popover-panel";
 import { fontStack, setSettings } from "@/core/signature";
 import { Button } from "../parts/button";
 import { ColorField } from "../parts/color-field";
@@ -50,50 +51,42 @@ function LetterTypeSetting() {
         <PenLine size={13} aria-hidden />
         {font} {size}
       </Popover.Trigger>
-      <Popover.Portal>
-        <Popover.Content
-          align="end"
-          sideOffset={4}
-          collisionPadding={8}
-          aria-label="How your letters are set"
-          className="z-20 w-72 rounded-sm border border-hairline bg-sheet p-3"
-        >
-          <p className="mb-2 text-xs text-soft">
-            What you write mail in. The grey lines show it, so that you see your signature under it.
-          </p>
-          <FontField
-            label="Font of your letters"
-            value={font}
-            onChange={(family) => setLetterType({ ...letterType, font: family })}
-            className="w-full"
+      <PopoverPanel label="How your letters are set" align="end" className="w-72 p-3">
+        <p className="mb-2 text-xs text-soft">
+          What you write mail in. The grey lines show it, so that you see your signature under it.
+        </p>
+        <FontField
+          label="Font of your letters"
+          value={font}
+          onChange={(family) => setLetterType({ ...letterType, font: family })}
+          className="w-full"
+        />
+        <div className="mt-2 flex gap-4">
+          <TextSizeField
+            label="Size of your letters"
+            value={size}
+            onChange={(px) => setLetterType({ ...letterType, size: px })}
           />
-          <div className="mt-2 flex gap-4">
-            <TextSizeField
-              label="Size of your letters"
-              value={size}
-              onChange={(px) => setLetterType({ ...letterType, size: px })}
-            />
-            <ColorField
-              label="Colour of your letters"
-              value={color}
-              palette={palette}
-              onChange={(hex) => hex && setLetterType({ ...letterType, color: hex })}
-            />
-          </div>
-          <Button
-            look="primary"
-            className="mt-3"
-            disabled={matches}
-            onClick={() =>
-              editor.apply(({ tr }) => setSettings(tr, { font, size, textColor: color }) as typeof tr, {
-                focus: false,
-              })
-            }
-          >
-            {matches ? "The signature matches" : "Set the signature to match"}
-          </Button>
-        </Popover.Content>
-      </Popover.Portal>
+          <ColorField
+            label="Colour of your letters"
+            value={color}
+            palette={palette}
+            onChange={(hex) => hex && setLetterType({ ...letterType, color: hex })}
+          />
+        </div>
+        <Button
+          look="primary"
+          className="mt-3"
+          disabled={matches}
+          onClick={() =>
+            editor.apply(({ tr }) => setSettings(tr, { font, size, textColor: color }) as typeof tr, {
+              focus: false,
+            })
+          }
+        >
+          {matches ? "The signature matches" : "Set the signature to match"}
+        </Button>
+      </PopoverPanel>
     </Popover.Root>
   );
 }

@@ -3,6 +3,7 @@
 import { Link2, Unlink } from "lucide-react";
 import { NodeSelection } from "prosemirror-state";
 import { Popover } from "radix-ui";
+import { PopoverPanel } from "../parts/popover-panel";
 import { useState } from "react";
 import { toast } from "sonner";
 import { readLink } from "@/core/links";
@@ -53,54 +54,46 @@ export function LinkField({ current }: { current: string | null }) {
         <Link2 size={16} aria-hidden className="shrink-0" />
         {linked && <span className="truncate text-sm">{linked}</span>}
       </Popover.Trigger>
-      <Popover.Portal>
-        <Popover.Content
-          align="start"
-          sideOffset={6}
-          collisionPadding={8}
-          aria-label="Link"
-          className="z-20 w-80 rounded-sm border border-hairline bg-sheet p-3"
+      <PopoverPanel label="Link" align="start" className="w-80 p-3">
+        <form
+          onSubmit={(event) => {
+            event.preventDefault();
+            submit();
+          }}
         >
-          <form
-            onSubmit={(event) => {
-              event.preventDefault();
-              submit();
-            }}
-          >
-            <label className="block text-xs text-soft">
-              Leads to
-              <input
-                autoFocus
-                value={draft}
-                placeholder="harrowfen.example/visit"
-                onChange={(event) => {
-                  setDraft(event.target.value);
-                  setProblem(null);
-                }}
-                aria-invalid={problem !== null}
-                className="mt-1 w-full border-b border-soft bg-transparent py-1 text-sm text-ink focus:border-pine"
-              />
-            </label>
-            <p className="mt-1 text-xs text-soft">A page, a mail address or a phone number.</p>
-            {problem && (
-              <p role="alert" className="mt-1 text-xs text-rowan">
-                {problem}
-              </p>
-            )}
-            <div className="mt-3 flex gap-2">
-              <Button type="submit" look="primary">
-                Set link
+          <label className="block text-xs text-soft">
+            Leads to
+            <input
+              autoFocus
+              value={draft}
+              placeholder="harrowfen.example/visit"
+              onChange={(event) => {
+                setDraft(event.target.value);
+                setProblem(null);
+              }}
+              aria-invalid={problem !== null}
+              className="mt-1 w-full border-b border-soft bg-transparent py-1 text-sm text-ink focus:border-pine"
+            />
+          </label>
+          <p className="mt-1 text-xs text-soft">A page, a mail address or a phone number.</p>
+          {problem && (
+            <p role="alert" className="mt-1 text-xs text-rowan">
+              {problem}
+            </p>
+          )}
+          <div className="mt-3 flex gap-2">
+            <Button type="submit" look="primary">
+              Set link
+            </Button>
+            {linked && (
+              <Button look="quiet" onClick={() => finish(null)}>
+                <Unlink size={15} aria-hidden />
+                Take it away
               </Button>
-              {linked && (
-                <Button look="quiet" onClick={() => finish(null)}>
-                  <Unlink size={15} aria-hidden />
-                  Take it away
-                </Button>
-              )}
-            </div>
-          </form>
-        </Popover.Content>
-      </Popover.Portal>
+            )}
+          </div>
+        </form>
+      </PopoverPanel>
     </Popover.Root>
   );
 }

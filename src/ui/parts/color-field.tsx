@@ -1,6 +1,7 @@
 "use client";
 
 import { Popover } from "radix-ui";
+import { PopoverPanel } from "./popover-panel";
 import { useId, useState } from "react";
 import { HexColorPicker } from "react-colorful";
 import { contrast, darkCanvas, lightCanvas, readableContrast } from "@/core/checks";
@@ -86,32 +87,22 @@ export function ColorField({ label, value, onChange, palette, clearable = false,
             className="h-4 w-4 shrink-0 rounded-[3px] border border-hairline"
             style={{ background: value ?? "repeating-linear-gradient(45deg,#fff 0 3px,#d9d5c8 3px 6px)" }}
           />
-          <Popover.Portal>
-            <Popover.Content
-              sideOffset={6}
-              collisionPadding={8}
-              className="z-40 max-h-[var(--radix-popover-content-available-height)] overflow-y-auto rounded-sm border border-hairline bg-sheet p-3"
-              aria-label={label}
-            >
-              <HexColorPicker
-                color={value ?? "#ffffff"}
-                onChange={(color) => onChange(color.toUpperCase())}
-              />
-              {value && <Contrast color={value} />}
-              <Swatches label="Of the brand" colors={palette.brand} onPick={onChange} />
-              <Swatches label="In this signature" colors={palette.signature} onPick={onChange} />
-              <PictureColors pictures={palette.pictures} onPick={onChange} />
-              {clearable && (
-                <button
-                  type="button"
-                  onClick={() => onChange(null)}
-                  className="mt-2 text-sm text-pine underline"
-                >
-                  None
-                </button>
-              )}
-            </Popover.Content>
-          </Popover.Portal>
+          <PopoverPanel label={label} className="p-3">
+            <HexColorPicker color={value ?? "#ffffff"} onChange={(color) => onChange(color.toUpperCase())} />
+            {value && <Contrast color={value} />}
+            <Swatches label="Of the brand" colors={palette.brand} onPick={onChange} />
+            <Swatches label="In this signature" colors={palette.signature} onPick={onChange} />
+            <PictureColors pictures={palette.pictures} onPick={onChange} />
+            {clearable && (
+              <button
+                type="button"
+                onClick={() => onChange(null)}
+                className="mt-2 text-sm text-pine underline"
+              >
+                None
+              </button>
+            )}
+          </PopoverPanel>
         </Popover.Root>
         <input
           id={id}

@@ -2,6 +2,7 @@
 
 import { ChevronDown } from "lucide-react";
 import { Popover } from "radix-ui";
+import { PopoverPanel } from "./popover-panel";
 import { useState } from "react";
 import { fontStack, webSafeFont, webSafeFonts } from "@/core/signature";
 
@@ -38,54 +39,46 @@ export function FontField({ label, value, onChange, className = "" }: Props) {
         <span className="truncate">{value}</span>
         <ChevronDown size={14} aria-hidden className="shrink-0 text-soft" />
       </Popover.Trigger>
-      <Popover.Portal>
-        <Popover.Content
-          align="start"
-          sideOffset={4}
-          collisionPadding={8}
-          aria-label={label}
-          className="z-20 max-h-[var(--radix-popover-content-available-height)] w-80 overflow-y-auto rounded-sm border border-hairline bg-sheet py-1"
+      <PopoverPanel label={label} align="start" className="w-80 py-1">
+        <ul>
+          {webSafeFonts.map(({ family, foundOn }) => (
+            <li key={family}>
+              <button
+                type="button"
+                aria-pressed={family === value}
+                aria-label={family}
+                onClick={() => choose(family)}
+                className={`block w-full px-3 py-1 text-left hover:bg-kelp ${family === value ? "bg-kelp" : ""}`}
+              >
+                <span className="block text-[15px]" style={{ fontFamily: fontStack(family) }}>
+                  {family}
+                </span>
+                <span className="block text-xs text-soft">
+                  On {foundOn}. Where it is missing: {fallsTo(family)}.
+                </span>
+              </button>
+            </li>
+          ))}
+        </ul>
+        <form
+          className="mt-1 border-t border-hairline px-3 py-2"
+          onSubmit={(event) => {
+            event.preventDefault();
+            if (own.trim()) choose(own.trim());
+          }}
         >
-          <ul>
-            {webSafeFonts.map(({ family, foundOn }) => (
-              <li key={family}>
-                <button
-                  type="button"
-                  aria-pressed={family === value}
-                  aria-label={family}
-                  onClick={() => choose(family)}
-                  className={`block w-full px-3 py-1 text-left hover:bg-kelp ${family === value ? "bg-kelp" : ""}`}
-                >
-                  <span className="block text-[15px]" style={{ fontFamily: fontStack(family) }}>
-                    {family}
-                  </span>
-                  <span className="block text-xs text-soft">
-                    On {foundOn}. Where it is missing: {fallsTo(family)}.
-                  </span>
-                </button>
-              </li>
-            ))}
-          </ul>
-          <form
-            className="mt-1 border-t border-hairline px-3 py-2"
-            onSubmit={(event) => {
-              event.preventDefault();
-              if (own.trim()) choose(own.trim());
-            }}
-          >
-            <label className="block text-xs text-soft">
-              Another font, which recipients without it see as Arial
-              <input
-                value={own}
-                maxLength={60}
-                placeholder={webSafeFont(value) ? "its name" : value}
-                onChange={(event) => setOwn(event.target.value)}
-                className="mt-0.5 w-full border-b border-soft bg-transparent py-0.5 text-sm text-ink focus:border-pine"
-              />
-            </label>
-          </form>
-        </Popover.Content>
-      </Popover.Portal>
+          <label className="block text-xs text-soft">
+            Another font, which recipients without it see as Arial
+            <input
+              value={own}
+              maxLength={60}
+              placeholder={webSafeFont(value) ? "its name" : value}
+              onChange={(event) => setOwn(event.target.value)}
+              className="mt-0.5 w-full border-b border-soft bg-transparent py-0.5 text-sm text-ink focus:border-pine"
+            />
+          </label>
+        </form>
+      </PopoverPanel>
     </Popover.Root>
   );
 }

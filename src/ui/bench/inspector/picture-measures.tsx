@@ -28,22 +28,7 @@ export function PictureMeasures({ node, position, set }: MeasuresOfPart) {
   if (source === "")
     return (
       <Section title="Place for a picture">
-        <div className="flex gap-4">
-          <MeasureField
-            label="Width"
-            value={width}
-            least={1}
-            most={1200}
-            onChange={(value) => set({ width: value })}
-          />
-          <MeasureField
-            label="Height"
-            value={height}
-            least={1}
-            most={1200}
-            onChange={(value) => set({ height: value })}
-          />
-        </div>
+        <SizeFields width={width} height={height} onChange={set} />
         <p className="my-2 text-xs text-soft">Nothing is sent until a picture is chosen here.</p>
         <Button look="primary" onClick={() => choosePicture({ kind: "replace", position })}>
           Choose a picture
@@ -59,24 +44,7 @@ export function PictureMeasures({ node, position, set }: MeasuresOfPart) {
         </Button>
       )}
       <Section title="Display size">
-        <div className="flex gap-4">
-          <MeasureField
-            label="Width"
-            value={width}
-            least={1}
-            most={1200}
-            disabled={busy}
-            onChange={(value) => void resize({ width: value })}
-          />
-          <MeasureField
-            label="Height"
-            value={height}
-            least={1}
-            most={1200}
-            disabled={busy}
-            onChange={(value) => void resize({ height: value })}
-          />
-        </div>
+        <SizeFields width={width} height={height} disabled={busy} onChange={(asked) => void resize(asked)} />
         <p aria-live="polite" className="mt-1 text-xs text-soft">
           {busy
             ? "Cutting…"
@@ -110,5 +78,28 @@ export function PictureMeasures({ node, position, set }: MeasuresOfPart) {
         </label>
       </Section>
     </>
+  );
+}
+
+interface SizeProps {
+  readonly width: number;
+  readonly height: number;
+  readonly disabled?: boolean;
+  readonly onChange: (asked: { width: number } | { height: number }) => void;
+}
+
+/** An exact display size, side by side; px. */
+function SizeFields({ width, height, disabled = false, onChange }: SizeProps) {
+  const range = { least: 1, most: 1200, disabled };
+  return (
+    <div className="flex gap-4">
+      <MeasureField label="Width" value={width} {...range} onChange={(value) => onChange({ width: value })} />
+      <MeasureField
+        label="Height"
+        value={height}
+        {...range}
+        onChange={(value) => onChange({ height: value })}
+      />
+    </div>
   );
 }
