@@ -7,6 +7,23 @@ async function dragByGrip(page: Page, text: string, row: number, column: number,
   await page.locator(".grip").dragTo(cell(page, row, column), { targetPosition: { x: 30, y } });
 }
 
+/** What is selected on the Bench, as the breadcrumb names it. */
+const selected = (page: Page) =>
+  page.getByRole("navigation", { name: "What is selected" }).locator("[aria-current]");
+
+/** Copies the selection, and waits until the clipboard holds it: leaving the page at once may lose it. */
+async function copy(page: Page, holding: string): Promise<void> {
+  await page.keyboard.press("Control+C");
+  await expect
+    .poll(() =>
+      page.evaluate(async () => {
+        const [item] = await navigator.clipboard.read();
+        return item?.types.includes("text/html") ? (await item.getType("text/html")).text() : "";
+      }),
+    )
+    .toContain(holding);
+}
+
 /** Puts HTML and text on the clipboard and pastes them where the cursor is. */
 async function paste(page: Page, html: string, plain: string, keys = "Control+V"): Promise<void> {
   await page.evaluate(
@@ -44,10 +61,13 @@ test("parts and cells are copied, cut and pasted between signatures with their s
   await openCopy(page, "Press desk");
   await page.locator(".signature-editor [data-still-line^=button]").click();
   await page.keyboard.press("Escape");
-  await page.keyboard.press("Control+C");
+  await expect(selected(page)).toHaveText("button");
+  await copy(page, "Pictures for the press");
   await startBlank(page, 1, 2);
   await cell(page, 1, 2).click();
+  await expect(selected(page)).toHaveText("line");
   await page.keyboard.press("Control+V");
+  await expect(cell(page, 1, 2).locator("[data-still-line^=button]")).toBeVisible();
   const button = proof(page, "webmail-inline").getByRole("link", { name: "Pictures for the press" });
   await expect(button).toHaveAttribute("href", "https://harrowfen.example/press/pictures");
   await expect(proof(page, "webmail-inline").locator('td[bgcolor="#3F5B2E"]')).toHaveAttribute(
@@ -68,7 +88,7 @@ test("parts and cells are copied, cut and pasted between signatures with their s
     .getByRole("navigation", { name: "What is selected" })
     .getByRole("button", { name: "cell 2" })
     .click();
-  await page.keyboard.press("Control+C");
+  await copy(page, "[title]");
   await startBlank(page, 1, 2);
   await cell(page, 1, 1).click();
   await page.keyboard.press("Escape");
