@@ -13,6 +13,8 @@ const configuration: NextConfig = {
     "smtp-server",
     "postal-mime",
     "html-to-text",
+    "workerpool",
+    "@aws-sdk/client-s3",
   ],
 };
 

@@ -4,8 +4,9 @@
  */
 import { mkdir, rm, writeFile } from "node:fs/promises";
 import path from "node:path";
-import { hostedPath } from "@/core/pictures";
-import { renderCut } from "@/server/pictures/render-cut";
+import sharp from "sharp";
+import { hostedPath, type Size } from "@/core/pictures";
+import { renderCut } from "@/server/imaging/render-cut";
 import { demoSignatures, type PlacedCut } from "./documents";
 import { cutFileName, cutPlans, originalPlans } from "./pictures";
 
@@ -16,6 +17,8 @@ export interface CommittedCut {
   readonly fileName: string;
   readonly original: string;
   readonly recipe: (typeof cutPlans)[number]["recipe"];
+  /** Of the file, px. */
+  readonly pixels: Size;
 }
 
 async function main(): Promise<void> {
@@ -33,12 +36,18 @@ async function main(): Promise<void> {
   const placed = new Map<string, PlacedCut>();
   const committed: CommittedCut[] = [];
   for (const plan of cutPlans) {
-    const type = plan.original.endsWith(".jpg") ? "jpeg" : "png";
-    const cut = await renderCut(originals.get(plan.original)!, plan.recipe, type);
+    const cut = await renderCut(originals.get(plan.original)!, plan.recipe);
     const fileName = cutFileName(plan, cut.type);
     await mkdir(path.join(folder, "cuts", cut.hash), { recursive: true });
     await writeFile(path.join(folder, "cuts", cut.hash, fileName), cut.bytes);
-    committed.push({ hash: cut.hash, fileName, original: plan.original, recipe: plan.recipe });
+    const { hash, width, height } = cut;
+    committed.push({
+      hash,
+      fileName,
+      original: plan.original,
+      recipe: plan.recipe,
+      pixels: { width, height },
+    });
     placed.set(plan.key, {
       source: hostedPath({ hash: cut.hash, fileName }),
       width: plan.recipe.width,
@@ -46,6 +55,13 @@ async function main(): Promise<void> {
     });
   }
   await writeFile(path.join(folder, "cuts.json"), `${JSON.stringify(committed, null, 2)}\n`);
+
+  // What the stand-in file share shares: the jars of the banner.
+  const banner = originals.get("open-store-weekend.png")!;
+  await sharp(banner)
+    .extract({ left: 0, top: 0, width: 600, height: 240 })
+    .png({ palette: true })
+    .toFile("src/server/web/seed-jars.png");
 
   for (const plan of demoSignatures) {
     const document = plan.build((key) => placed.get(key)!);

@@ -3,7 +3,8 @@ import sharp from "sharp";
 import { describe, expect, it } from "vitest";
 import { readHostedPath } from "@/core/pictures";
 import { parseSignature, picturesOf } from "@/core/signature";
-import { contentHash, renderCut } from "@/server/pictures/render-cut";
+import { contentHash } from "@/server/imaging/content-hash";
+import { renderCut } from "@/server/imaging/render-cut";
 import type { CommittedCut } from "./build";
 import { demoSignatures } from "./documents";
 import { cutPlans, originalPlans } from "./pictures";
@@ -55,11 +56,7 @@ describe("the demo's pictures", () => {
       const cut = committed.find(
         ({ original, recipe }) => original === plan.original && recipe.width === plan.recipe.width,
       )!;
-      const again = await renderCut(
-        readFileSync(`demo/pictures/originals/${plan.original}`),
-        plan.recipe,
-        plan.original.endsWith(".jpg") ? "jpeg" : "png",
-      );
+      const again = await renderCut(readFileSync(`demo/pictures/originals/${plan.original}`), plan.recipe);
       expect(await difference(again.bytes, bytesOf(cut))).toBeLessThan(1);
     }
   }, 30_000);

@@ -1,9 +1,10 @@
 /** The demo's originals, and the cuts that its signatures use. */
 import {
   displaySize,
+  plainRecipe,
   publicFileName,
   wholeCrop,
-  type Frame,
+  type HostedType,
   type Rectangle,
   type Recipe,
 } from "@/core/pictures";
@@ -52,11 +53,8 @@ const portrait = (person: string, size: number): CutPlan => ({
   original: `${person}.jpg`,
   name: person,
   recipe: {
-    crop: faceCrop(person),
-    frame: { shape: "circle", ring: { width: 2, color: brand.ochre } },
-    width: size,
-    height: size,
-    density: 2,
+    ...plainRecipe(faceCrop(person), { width: size, height: size }),
+    frame: { shape: "circle", ring: { width: 2, gap: 0, color: brand.ochre } },
   },
 });
 
@@ -66,12 +64,11 @@ const whole = (
   name: string,
   natural: { width: number; height: number },
   asked: { width: number } | { height: number },
-  frame: Frame = { shape: "rectangle" },
 ): CutPlan => ({
   key,
   original,
   name,
-  recipe: { crop: wholeCrop(natural), frame, ...displaySize(natural, asked), density: 2 },
+  recipe: plainRecipe(wholeCrop(natural), displaySize(natural, asked)),
 });
 
 const logo = { width: 568, height: 200 };
@@ -97,4 +94,4 @@ export const cutPlans: readonly CutPlan[] = [
   whole("found-hedgepost", "found-hedgepost.png", "hedgepost", icon, { height: 26 }),
 ];
 
-export const cutFileName = (plan: CutPlan, type: "png" | "jpeg"): string => publicFileName(plan.name, type);
+export const cutFileName = (plan: CutPlan, type: HostedType): string => publicFileName(plan.name, type);

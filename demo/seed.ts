@@ -2,11 +2,13 @@
 import { readdir, readFile, writeFile } from "node:fs/promises";
 import path from "node:path";
 import { readPerson } from "@/core/people";
-import type { Recipe } from "@/core/pictures";
+import type { Recipe, Size } from "@/core/pictures";
 import { dataFolder } from "@/server/configuration";
 import { describeOrganisation } from "@/server/organisation/organisation";
 import { addPerson } from "@/server/people/people";
-import { addCut, addOriginal } from "@/server/pictures/pictures";
+import { closeImaging } from "@/server/imaging/imaging";
+import { addCut } from "@/server/pictures/cuts";
+import { addOriginal } from "@/server/pictures/originals";
 import { addSignature, listSignatures } from "@/server/signatures/signatures";
 import { demoSignatures } from "./documents";
 
@@ -22,14 +24,13 @@ async function seedPictures(): Promise<void> {
     const original = await addOriginal(await readFile(at("pictures", "originals", file)), file);
     hashes.set(file, original.hash);
   }
-  const cuts = await readJson<{ hash: string; fileName: string; original: string; recipe: Recipe }[]>(
-    "pictures",
-    "cuts.json",
-  );
-  for (const { hash, fileName, original, recipe } of cuts) {
+  const cuts = await readJson<
+    { hash: string; fileName: string; original: string; recipe: Recipe; pixels: Size }[]
+  >("pictures", "cuts.json");
+  for (const { hash, fileName, original, recipe, pixels } of cuts) {
     const bytes = await readFile(at("pictures", "cuts", hash, fileName));
     const type = fileName.endsWith(".jpg") ? "jpeg" : "png";
-    await addCut({ hash, fileName, type, bytes }, hashes.get(original)!, recipe);
+    await addCut({ hash, type, bytes, ...pixels }, fileName, hashes.get(original)!, recipe);
   }
 }
 
@@ -46,3 +47,4 @@ async function main(): Promise<void> {
 }
 
 await main();
+await closeImaging();

@@ -1,10 +1,15 @@
-/** Runs once when the server starts: the database is migrated and the stand-in post office opens. */
+/** Runs once when the server starts: the database is migrated, the stand-in post office and the imaging open. */
 export async function register(): Promise<void> {
   if (process.env.NEXT_RUNTIME !== "nodejs") return;
-  const [{ database }, { openPostOffice }] = await Promise.all([
+  const [{ database }, { openPostOffice }, { imaging }, { purgeRemoved }] = await Promise.all([
     import("./server/database/database"),
     import("./server/mail/post-office"),
+    import("./server/imaging/imaging"),
+    import("./server/pictures/unused"),
   ]);
   await database();
   await openPostOffice();
+  // The first picture of the day must not wait for the worker to start.
+  void imaging.memory();
+  await purgeRemoved();
 }

@@ -1,6 +1,6 @@
 import { compile } from "@/core/compile";
 import { parseSignature } from "@/core/signature";
-import { publicBase } from "@/server/configuration";
+import { publicBase } from "@/server/addresses/public-address";
 import { listPatterns } from "@/server/patterns/patterns";
 import { listPeople } from "@/server/people/people";
 import { SiteHeader } from "@/ui/parts/site-header";
@@ -12,7 +12,7 @@ export default async function Start() {
   const [patterns, people] = await Promise.all([listPatterns(), listPeople()]);
   // Patterns are drawn for somebody of the directory, so that they look as signatures do.
   const person = people[0]?.person ?? null;
-  const base = publicBase();
+  const base = await publicBase();
   return (
     <>
       <SiteHeader current="Shelf" />

@@ -3,16 +3,24 @@ import type { Node } from "prosemirror-model";
 import { compile } from "../compile";
 import type { Person } from "../people";
 import { signatureBudget } from "../pictures";
-import { placeOf, tableMap, webSafeFont, type PictureAttributes, type Settings } from "../signature";
+import {
+  picturesOf,
+  placeOf,
+  tableMap,
+  webSafeFont,
+  type PictureAttributes,
+  type Settings,
+} from "../signature";
 import { costliestParts } from "./costliest-parts";
+import { checkPicture, type PictureFactsBySource } from "./check-picture";
 import type { Finding } from "./finding";
 
 export interface CheckOptions {
   readonly person: Person | null;
   /** The public address of hosted pictures. */
   readonly base: string;
-  /** Bytes of all pictures together, where they are known. */
-  readonly weight?: number;
+  /** What is known of the files of its pictures. */
+  readonly pictures?: PictureFactsBySource;
 }
 
 /** Characters of HTML that common webmail takes in its signature settings. */
@@ -34,36 +42,6 @@ export function isPrivateHost(address: string): boolean {
     /^(127|10|0)\.|^192\.168\.|^169\.254\.|^172\.(1[6-9]|2\d|3[01])\./.test(host) ||
     /^\[(::1?|f[cd].*|fe80.*)\]$/.test(host)
   );
-}
-
-function checkPicture(node: Node, at: string): Finding[] {
-  const { source, alt, decorative } = node.attrs as PictureAttributes;
-  const found: Finding[] = [];
-  if (source === "")
-    found.push({
-      code: "picture-not-hosted",
-      severity: "attention",
-      station: "pictures",
-      at,
-      message: "No picture is chosen here yet, so nothing is sent.",
-    });
-  else if (!source.startsWith("/h/") && !/^https?:\/\//i.test(source))
-    found.push({
-      code: "picture-not-hosted",
-      severity: "break",
-      station: "pictures",
-      at,
-      message: `“${source.slice(0, 60)}” is on a disk and not at a public address: nobody else will see it.`,
-    });
-  if (source !== "" && alt.trim() === "" && !decorative)
-    found.push({
-      code: "picture-without-alt",
-      severity: "attention",
-      station: "pictures",
-      at,
-      message: "It says nothing while pictures are blocked, or when it is read out.",
-    });
-  return found;
 }
 
 function checkLink(href: string, at: string): Finding[] {
@@ -125,15 +103,21 @@ function checkFonts(node: Node, at: string): Finding[] {
   return [...new Set(fonts)].filter((font) => !webSafeFont(font)).map((font) => missingFont(font, at));
 }
 
-function checkNode(node: Node, at: string): Finding[] {
+function checkNode(node: Node, at: string, { pictures }: CheckOptions): Finding[] {
   const found = [...checkIcons(node, at), ...checkFonts(node, at)];
   if (node.type.name === "picture" || node.type.name === "inlinePicture")
-    found.push(...checkPicture(node, at));
+    found.push(...checkPicture(node, at, pictures));
   const link =
     (node.attrs.link as string | null | undefined) ??
     node.marks.find((mark) => mark.type.name === "link")?.attrs.href;
   if (typeof link === "string") found.push(...checkLink(link, at));
   return found;
+}
+
+/** Bytes of a signature's pictures whose files are known, each counted once. */
+export function weightOf(document: Node, pictures: PictureFactsBySource): number {
+  const sources = new Set(picturesOf(document).map(({ node }) => node.attrs.source as string));
+  return [...sources].reduce((sum, source) => sum + (pictures[source]?.bytes ?? 0), 0);
 }
 
 function checkWhole(document: Node, options: CheckOptions): Finding[] {
@@ -178,13 +162,14 @@ function checkWhole(document: Node, options: CheckOptions): Finding[] {
       at: "signature",
       message: `Pictures are at ${options.base}, which only this machine can reach: set the public address before you install.`,
     });
-  if (options.weight !== undefined && options.weight > signatureBudget)
+  const weight = weightOf(document, options.pictures ?? {});
+  if (weight > signatureBudget)
     found.push({
       code: "pictures-too-heavy",
       severity: "attention",
       station: "pictures",
       at: "signature",
-      message: `Its pictures weigh ${Math.round(options.weight / 1024)} KB, and ${signatureBudget / 1024} KB is the most they should.`,
+      message: `Its pictures weigh ${Math.round(weight / 1024)} KB, and ${signatureBudget / 1024} KB is the most they should.`,
     });
   return found;
 }
@@ -194,7 +179,7 @@ export function checkSignature(document: Node, options: CheckOptions): readonly 
   const found = checkWhole(document, options);
   let lastLink: string | null = null;
   document.descendants((node, position) => {
-    for (const finding of checkNode(node, placeOf(document, position))) {
+    for (const finding of checkNode(node, placeOf(document, position), options)) {
       // One link over several runs of text is one finding.
       const repeated = finding.station === "links" && finding.message === lastLink;
       if (!repeated) found.push(finding);

@@ -1,7 +1,7 @@
 import { readFileSync } from "node:fs";
 import { describe, expect, it } from "vitest";
-import { blankSignature, build, parseSignature, schema } from "../signature";
-import { checkSignature, contrast, costliestParts, isPrivateHost } from "./index";
+import { blankSignature, build, parseSignature, picturesOf, replaceSources, schema } from "../signature";
+import { checkSignature, contrast, costliestParts, isPrivateHost, type PictureFacts } from "./index";
 
 const demo = (file: string) => parseSignature(JSON.parse(readFileSync(`demo/signatures/${file}`, "utf8")));
 const options = { person: null, base: "https://pictures.harrowfen.example" };
@@ -39,14 +39,65 @@ describe("the demo's other signatures", () => {
     expect(checkSignature(demo("short.json"), here)).toEqual([]);
   });
 
-  it("are told when their pictures weigh too much", () => {
-    expect(checkSignature(demo("full.json"), { ...options, weight: 205 * 1024 })).toMatchObject([
-      {
-        code: "pictures-too-heavy",
-        message: "Its pictures weigh 205 KB, and 200 KB is the most they should.",
-      },
-    ]);
-    expect(checkSignature(demo("full.json"), { ...options, weight: 200 * 1024 })).toEqual([]);
+  describe("with what is known of their pictures", () => {
+    const [{ node }] = picturesOf(demo("full.json")) as [ReturnType<typeof picturesOf>[number]];
+    const source = String(node.attrs.source);
+    const { width, height } = node.attrs as { width: number; height: number };
+    const good: PictureFacts = {
+      pixels: { width: 2 * width, height: 2 * height },
+      needed: null,
+      bytes: 1000,
+      use: "photo",
+      trouble: null,
+    };
+    const found = (facts: Partial<PictureFacts>) =>
+      checkSignature(demo("full.json"), { ...options, pictures: { [source]: { ...good, ...facts } } }).map(
+        ({ code, severity, message }) => [code, severity, message],
+      );
+
+    it("have no finding when all is well", () => expect(found({})).toEqual([]));
+
+    it("are told when they weigh too much, each by what it is and all together", () => {
+      expect(found({ bytes: 41 * 1024 })).toEqual([
+        ["picture-too-heavy", "attention", "It weighs 41 KB, and 40 KB is the most for a photo."],
+      ]);
+      expect(found({ bytes: 200 * 1024, use: "loop" })).toEqual([]);
+      expect(found({ bytes: 205 * 1024, use: "loop" }).map(([code, , message]) => [code, message])).toEqual([
+        ["pictures-too-heavy", "Its pictures weigh 205 KB, and 200 KB is the most they should."],
+        ["picture-too-heavy", "It weighs 205 KB, and 200 KB is the most for a loop."],
+      ]);
+    });
+
+    it("are told how many pixels are missing", () => {
+      const [[code, , message]] = found({
+        pixels: { width, height },
+        needed: { width: 2 * width, height: 2 * height },
+      }) as [string[]];
+      expect(code).toBe("picture-too-few-pixels");
+      expect(message).toMatch(
+        new RegExp(`^It has ${width} × ${height} px, and needs ${2 * width} × ${2 * height} px to be sharp`),
+      );
+    });
+
+    it("are told when a picture is drawn out of proportion, but not for a px of rounding", () => {
+      expect(found({ pixels: { width: 2 * width, height: height } }).map(([code]) => code)).toEqual([
+        "picture-stretched",
+      ]);
+      expect(found({ pixels: { width: 2 * width + 1, height: 2 * height } })).toEqual([]);
+    });
+
+    it("are told what is wrong at an address elsewhere", () => {
+      expect(found({ pixels: null, trouble: { usable: false, message: "It is gone." } })).toEqual([
+        ["picture-not-open", "break", "It is gone."],
+      ]);
+      expect(found({ trouble: { usable: true, message: "It moved." } })).toEqual([
+        ["picture-moved", "attention", "It moved."],
+      ]);
+      const elsewhere = replaceSources(demo("full.json"), new Map([[source, "https://share.example/a.png"]]));
+      expect(checkSignature(elsewhere, { ...options, pictures: {} }).map(({ code }) => code)).toEqual([
+        "picture-not-looked-at",
+      ]);
+    });
   });
 });
 

@@ -1,4 +1,5 @@
-export { checkSignature, isPrivateHost, type CheckOptions } from "./check-signature";
+export type { PictureFacts, PictureFactsBySource } from "./check-picture";
+export { checkSignature, isPrivateHost, weightOf, type CheckOptions } from "./check-signature";
 export { costliestParts, type PartCost } from "./costliest-parts";
 export type { Finding, FindingCode, Severity, Station } from "./finding";
 export { contrast, darkCanvas, lightCanvas, readableContrast } from "./contrast";

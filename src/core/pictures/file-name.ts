@@ -2,8 +2,12 @@
 
 const combining = /[\u0300-\u036f]/g;
 
+export type HostedType = "png" | "jpeg" | "gif";
+
+const extensions: Readonly<Record<HostedType, string>> = { png: "png", jpeg: "jpg", gif: "gif" };
+
 /** Lower-case words joined by hyphens, at most 60 characters, with the extension of the real type. */
-export function publicFileName(name: string, type: "png" | "jpeg"): string {
+export function publicFileName(name: string, type: HostedType): string {
   const words = name
     .replace(/\.[A-Za-z0-9]{1,5}$/, "")
     .normalize("NFKD")
@@ -14,5 +18,18 @@ export function publicFileName(name: string, type: "png" | "jpeg"): string {
     .join("-")
     .slice(0, 60)
     .replace(/-$/, "");
-  return `${words || "picture"}.${type === "jpeg" ? "jpg" : "png"}`;
+  return `${words || "picture"}.${extensions[type]}`;
+}
+
+/** The same names, each but the first of its kind numbered: `photo.jpg`, `photo-2.jpg`. */
+export function keptApart(names: readonly string[]): readonly string[] {
+  const taken = new Set<string>();
+  return names.map((name) => {
+    const dot = name.lastIndexOf(".");
+    const [stem, extension] = dot > 0 ? [name.slice(0, dot), name.slice(dot)] : [name, ""];
+    let free = name;
+    for (let number = 2; taken.has(free.toLowerCase()); number++) free = `${stem}-${number}${extension}`;
+    taken.add(free.toLowerCase());
+    return free;
+  });
 }

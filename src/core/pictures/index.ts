@@ -1,18 +1,76 @@
-export { hostedPath, readHostedPath, type HostedAddress } from "./address";
+export { drawnFrom, hostedPath, readHostedPath, type HostedAddress } from "./address";
+export { budgets, signatureBudget, useOf, type BudgetKind } from "./budgets";
+export { backgroundColor, clearBackground } from "./clear-background";
+export { carryCrop, clampCrop, cropToAspect, largestCrop, moveCrop, sizeCrop, type Aspect } from "./crop";
 export {
-  clampCrop,
+  changeRecipe,
   displaySize,
   firstDisplaySize,
-  needsTransparency,
-  renditionSize,
+  largestDisplay,
+  leavesTransparent,
+  plainRecipe,
+  proportionsOf,
+  resizeRecipe,
   wholeCrop,
+  type ClearedBackground,
+  type Density,
+  type Format,
   type Frame,
+  type Plate,
   type Recipe,
   type Rectangle,
   type Ring,
   type Size,
+  type Use,
 } from "./cut";
-export { publicFileName } from "./file-name";
-export { largestFile, longestSide, mostPixels, signatureBudget } from "./limits";
-export { sniffType, typeRefusal, type SniffedType } from "./sniff";
 export { extractPalette } from "./extract-palette";
+export { keptApart, publicFileName, type HostedType } from "./file-name";
+export {
+  cutGeometry,
+  pixelsNeeded,
+  renditionScale,
+  renditionSize,
+  type CutGeometry,
+  type Outline,
+  type RingOutline,
+} from "./frame-geometry";
+export {
+  largestArchive,
+  largestFile,
+  longestSide,
+  mostFramePixels,
+  mostFrames,
+  mostInArchive,
+  mostPixels,
+} from "./limits";
+export {
+  beginAt,
+  changeSpeed,
+  firstFrames,
+  firstLoop,
+  frameTime,
+  halveFrames,
+  lighterLoops,
+  longestTime,
+  loopProportions,
+  moveFrame,
+  originalsOfLoop,
+  pictureCount,
+  removeFrame,
+  roundTime,
+  setFrameTime,
+  shortestTime,
+  thereAndBack,
+  wordsOf,
+  type LighterLoop,
+  type LoopFrame,
+  type LoopRecipe,
+  type LoopSource,
+  type RevealedText,
+} from "./loop";
+export { looksTheSame, measureDifference, type Difference } from "./measure-difference";
+export { channelsOf, hasTransparency, type Pixels } from "./pixels";
+export { countColors, quantize } from "./quantize";
+export { originalTypes, sniffType, typeRefusal, type OriginalType, type SniffedType } from "./sniff";
+export { svgTrouble, type SvgTrouble } from "./svg-troubles";
+export { tintPixels } from "./tint";

@@ -7,5 +7,9 @@ export const mostPixels = 50_000_000;
 /** Longest side that is decoded; px. */
 export const longestSide = 12_000;
 
-/** Weight that all pictures of a signature together should stay under; bytes. */
-export const signatureBudget = 200 * 1024;
+/** Most frames of an animation that are decoded, and most pixels of all of them together. */
+export const mostFrames = 300;
+export const mostFramePixels = 60_000_000;
+/** Most pictures that one archive may hold, and most bytes of all of them unpacked. */
+export const mostInArchive = 200;
+export const largestArchive = 100 * 1024 * 1024;

@@ -1,99 +1,14 @@
-import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import {
-  clampCrop,
-  displaySize,
-  firstDisplaySize,
+  drawnFrom,
   hostedPath,
-  needsTransparency,
+  keptApart,
   publicFileName,
   readHostedPath,
-  renditionSize,
   sniffType,
+  svgTrouble,
   typeRefusal,
-  wholeCrop,
 } from "./index";
-
-describe("display sizes", () => {
-  it("has exactly the asked side, and the other in proportion", () => {
-    expect(displaySize({ width: 568, height: 200 }, { height: 75 })).toEqual({ width: 213, height: 75 });
-    expect(displaySize({ width: 1200, height: 900 }, { width: 96 })).toEqual({ width: 96, height: 72 });
-    expect(displaySize({ width: 4000, height: 2 }, { width: 40 })).toEqual({ width: 40, height: 1 });
-  });
-
-  it.each([0, -1, 1.5, 1201, NaN])("refuses a side of %d px", (side) => {
-    expect(() => displaySize({ width: 10, height: 10 }, { width: side })).toThrow(RangeError);
-  });
-
-  it("first takes the picture's own at 2x, but no wider than the cell", () => {
-    expect(firstDisplaySize({ width: 200, height: 100 }, 300)).toEqual({ width: 100, height: 50 });
-    expect(firstDisplaySize({ width: 1200, height: 900 }, 98.5)).toEqual({ width: 98, height: 74 });
-    expect(firstDisplaySize({ width: 1, height: 1 }, 300)).toEqual({ width: 1, height: 1 });
-  });
-});
-
-describe("a recipe", () => {
-  const recipe = {
-    crop: { x: 0, y: 0, width: 300, height: 150 },
-    frame: { shape: "rectangle" },
-    width: 100,
-    height: 50,
-    density: 2,
-  } as const;
-
-  it("renders display size times density", () => {
-    expect(renditionSize(recipe)).toEqual({ width: 200, height: 100 });
-    expect(renditionSize({ ...recipe, density: 3 })).toEqual({ width: 300, height: 150 });
-  });
-
-  it("needs transparency in every frame but the rectangle", () => {
-    expect(needsTransparency({ shape: "rectangle" })).toBe(false);
-    expect(needsTransparency({ shape: "circle", ring: null })).toBe(true);
-    expect(needsTransparency({ shape: "rounded", radius: 4 })).toBe(true);
-  });
-});
-
-describe("a crop", () => {
-  const original = { width: 100, height: 80 };
-
-  it("is moved in before it is cut down", () => {
-    expect(clampCrop({ x: 90, y: -5, width: 50, height: 50 }, original)).toEqual({
-      x: 50,
-      y: 0,
-      width: 50,
-      height: 50,
-    });
-    expect(clampCrop({ x: 0, y: 0, width: 500, height: 500 }, original)).toEqual({
-      x: 0,
-      y: 0,
-      width: 100,
-      height: 80,
-    });
-    expect(wholeCrop(original)).toEqual({ x: 0, y: 0, width: 100, height: 80 });
-    expect(() => clampCrop({ x: 0, y: 0, width: 0, height: 5 }, original)).toThrow(
-      "A crop is at least 1 × 1 px, not 0 × 5",
-    );
-  });
-
-  it("always lies inside its original", () => {
-    const length = fc.integer({ min: -500, max: 500 });
-    fc.assert(
-      fc.property(
-        length,
-        length,
-        fc.integer({ min: 1, max: 500 }),
-        fc.integer({ min: 1, max: 500 }),
-        (x, y, width, height) => {
-          const crop = clampCrop({ x, y, width, height }, original);
-          expect(crop.x).toBeGreaterThanOrEqual(0);
-          expect(crop.y).toBeGreaterThanOrEqual(0);
-          expect(crop.x + crop.width).toBeLessThanOrEqual(original.width);
-          expect(crop.y + crop.height).toBeLessThanOrEqual(original.height);
-        },
-      ),
-    );
-  });
-});
 
 describe("names and addresses", () => {
   it.each([
@@ -104,6 +19,25 @@ describe("names and addresses", () => {
     [`${"long ".repeat(40)}.png`, "png", `${"long-".repeat(12).slice(0, -1)}.png`],
   ] as const)("%j is served as a name that can be read", (name, type, expected) => {
     expect(publicFileName(name, type)).toBe(expected);
+  });
+
+  it("of the same kind are kept apart by numbers", () => {
+    expect(keptApart(["a.png", "b.png", "A.png", "a.png", "a-2.png", "noend", "noend"])).toEqual([
+      "a.png",
+      "b.png",
+      "A-2.png",
+      "a-3.png",
+      "a-2-2.png",
+      "noend",
+      "noend-2",
+    ]);
+  });
+
+  it("an invented address is drawn from the stand-in web, any other from itself", () => {
+    expect(drawnFrom("https://Share.Example/a/b.png")).toBe("/stand-in-web/share.example/a/b.png");
+    expect(drawnFrom("https://share.example")).toBe("/stand-in-web/share.example/");
+    for (const address of ["/h/x/y.png", "https://example.com/a.png", "https://a.example.org/x", ""])
+      expect(drawnFrom(address)).toBe(address);
   });
 
   it("an address comes apart as it was put together", () => {
@@ -142,10 +76,31 @@ describe("the real type of a file", () => {
 
   it("that is not taken is refused in one sentence with the file's name", () => {
     expect(typeRefusal("png", "a.png")).toBeNull();
-    expect(typeRefusal("gif", "a.png")).toBe("“a.png” is a GIF: save it as PNG or JPEG first.");
+    expect(typeRefusal("gif", "a.png")).toBeNull();
+    expect(typeRefusal("heic", "a.png")).toBe(
+      "“a.png” is a HEIC photo, which cannot be read here: share or save it as JPEG first.",
+    );
     expect(typeRefusal("html", "a.png")).toMatch(/^“a\.png” is a web page and not a picture: /);
     expect(typeRefusal("unknown", "a.png")).toBe(
-      "“a.png” is no picture that can be read here: upload a PNG or JPEG.",
+      "“a.png” is no picture that can be read here: upload a PNG, JPEG, GIF, WebP, AVIF or SVG.",
     );
   });
+});
+
+describe("an SVG", () => {
+  it.each([
+    ['<svg><path d="M0 0"/><use href="#a"/><image href="data:image/png;base64,AA"/></svg>', null],
+    ['<svg><script>fetch("https://a.example")</script></svg>', null],
+    ['<svg><a href="https://a.example"><path/></a></svg>', null],
+    ['<svg><!-- <image href="https://a.example/x.png"/> --></svg>', null],
+    ['<svg><image xlink:href="https://a.example/x.png"/></svg>', "external-reference"],
+    ["<svg><image href='file:///etc/passwd'/></svg>", "external-reference"],
+    ['<svg><use href="other.svg#a"/></svg>', "external-reference"],
+    ['<svg><path style="fill:url(https://a.example/x)"/></svg>', "external-reference"],
+    ['<svg><path fill="url(#own)"/></svg>', null],
+    ["<svg><style>@import url(https://a.example/x.css);</style></svg>", "external-reference"],
+    ['<!DOCTYPE svg [<!ENTITY a "b">]><svg>&a;</svg>', "entities"],
+    ["<svg", null],
+    ["", null],
+  ] as const)("%s: %s", (svg, trouble) => expect(svgTrouble(svg)).toBe(trouble));
 });

@@ -30,22 +30,24 @@ export function sniffType(bytes: Uint8Array): SniffedType {
   return "unknown";
 }
 
+/** Types that are taken as originals. */
+export const originalTypes = ["png", "jpeg", "gif", "webp", "avif", "svg"] as const;
+export type OriginalType = (typeof originalTypes)[number];
+
 /** Why a file of a type is not taken, in one sentence that says what to do; null when it is. */
 export function typeRefusal(type: SniffedType, name: string): string | null {
+  if ((originalTypes as readonly string[]).includes(type)) return null;
   const named = `“${name}”`;
   switch (type) {
-    case "png":
-    case "jpeg":
-      return null;
     case "html":
       return `${named} is a web page and not a picture: open the page, save the picture itself, and upload that.`;
     case "pdf":
       return `${named} is a PDF: save its picture as PNG or JPEG first.`;
     case "zip":
       return `${named} is an archive: unpack it and upload the pictures in it.`;
-    case "unknown":
-      return `${named} is no picture that can be read here: upload a PNG or JPEG.`;
+    case "heic":
+      return `${named} is a HEIC photo, which cannot be read here: share or save it as JPEG first.`;
     default:
-      return `${named} is a ${type.toUpperCase()}: save it as PNG or JPEG first.`;
+      return `${named} is no picture that can be read here: upload a PNG, JPEG, GIF, WebP, AVIF or SVG.`;
   }
 }

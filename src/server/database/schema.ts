@@ -1,5 +1,6 @@
 /** The tables. Times are milliseconds since 1970; documents are the signature's own JSON. */
 import { index, integer, primaryKey, sqliteTable, text } from "drizzle-orm/sqlite-core";
+import { originalTypes } from "@/core/pictures";
 
 export const people = sqliteTable("people", {
   id: text("id").primaryKey(),
@@ -47,12 +48,17 @@ export const originals = sqliteTable("originals", {
   /** Content hash of the untouched bytes. */
   hash: text("hash").primaryKey(),
   name: text("name").notNull(),
-  type: text("type", { enum: ["png", "jpeg"] }).notNull(),
+  type: text("type", { enum: originalTypes }).notNull(),
   width: integer("width").notNull(),
   height: integer("height").notNull(),
   bytes: integer("bytes").notNull(),
   transparent: integer("transparent", { mode: "boolean" }).notNull(),
+  frames: integer("frames").notNull().default(1),
   createdAt: integer("created_at").notNull(),
+  /** The original that took its place; its own cuts go on being served. */
+  replacedBy: text("replaced_by"),
+  /** Set while it is removed and can be taken back. */
+  removedAt: integer("removed_at"),
 });
 
 export const cuts = sqliteTable(
@@ -61,16 +67,20 @@ export const cuts = sqliteTable(
     /** Content hash of the cut's bytes. */
     hash: text("hash").notNull(),
     fileName: text("file_name").notNull(),
-    originalHash: text("original_hash")
-      .notNull()
-      .references(() => originals.hash),
+    /** Null for a loop that is made of text. */
+    originalHash: text("original_hash").references(() => originals.hash),
+    /** A recipe, or of a GIF a loop's. */
     recipe: text("recipe").notNull(),
-    type: text("type", { enum: ["png", "jpeg"] }).notNull(),
+    type: text("type", { enum: ["png", "jpeg", "gif"] }).notNull(),
     /** Display size in CSS px. */
     width: integer("width").notNull(),
     height: integer("height").notNull(),
+    pixelWidth: integer("pixel_width").notNull(),
+    pixelHeight: integer("pixel_height").notNull(),
     bytes: integer("bytes").notNull(),
     createdAt: integer("created_at").notNull(),
+    /** Set while it is removed and can be taken back; its address answers nothing. */
+    removedAt: integer("removed_at"),
   },
   (table) => [
     primaryKey({ columns: [table.hash, table.fileName] }),
@@ -138,4 +148,25 @@ export const patterns = sqliteTable("patterns", {
 export const letterType = sqliteTable("letter_type", {
   id: integer("id").primaryKey(),
   facts: text("facts").notNull(),
+});
+
+/** One row: where recipients find the pictures, as JSON. */
+export const publicAddress = sqliteTable("public_address", {
+  id: integer("id").primaryKey(),
+  facts: text("facts").notNull(),
+});
+
+/** Pictures at addresses elsewhere, with what was found there. */
+export const foreignPictures = sqliteTable("foreign_pictures", {
+  address: text("address").primaryKey(),
+  report: text("report").notNull(),
+  checkedAt: integer("checked_at").notNull(),
+});
+
+/** Copies of cuts that were published on another web space and found to be there. */
+export const publishedCopies = sqliteTable("published_copies", {
+  address: text("address").primaryKey(),
+  hash: text("hash").notNull(),
+  fileName: text("file_name").notNull(),
+  createdAt: integer("created_at").notNull(),
 });

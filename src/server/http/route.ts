@@ -49,3 +49,9 @@ export async function readBody<T>(request: Request, schema: Schema<T>): Promise<
   }
   return schema.validate(json, { stripUnknown: true });
 }
+
+/** The frame that `?frame=` names, from 0; the first where none or nonsense is named. */
+export function frameAsked(request: Request): number {
+  const frame = Number(new URL(request.url).searchParams.get("frame") ?? 0);
+  return Number.isInteger(frame) && frame >= 0 ? frame : 0;
+}

@@ -1,7 +1,8 @@
 /** Originals with their cuts and where each is used, as the Pictures views list them. */
-import { parseSignature, picturesOf } from "@/core/signature";
-import { listSignatures } from "../signatures/signatures";
-import { listCuts, listOriginals, type Cut, type Original } from "./pictures";
+import { originalsOfLoop } from "@/core/pictures";
+import { listCuts, type Cut } from "./cuts";
+import { listOriginals, type Original } from "./originals";
+import { usageInSignatures } from "./usage";
 
 export interface CatalogueCut extends Cut {
   /** Names of the signatures that use it. */
@@ -13,19 +14,23 @@ export interface CatalogueEntry {
   readonly cuts: readonly CatalogueCut[];
 }
 
-/** Everything, newest first. */
-export async function pictureCatalogue(): Promise<readonly CatalogueEntry[]> {
-  const [originals, cuts, signatures] = await Promise.all([listOriginals(), listCuts(), listSignatures()]);
-  const users = new Map<string, Set<string>>();
-  for (const { name, document } of signatures)
-    for (const { node } of picturesOf(parseSignature(document))) {
-      const source = node.attrs.source as string;
-      users.set(source, (users.get(source) ?? new Set()).add(name));
-    }
-  return originals.map((original) => ({
-    original,
-    cuts: cuts
-      .filter(({ originalHash }) => originalHash === original.hash)
-      .map((cut) => ({ ...cut, usedIn: [...(users.get(cut.source) ?? [])] })),
-  }));
+export interface Catalogue {
+  /** Newest first. */
+  readonly entries: readonly CatalogueEntry[];
+  readonly loops: readonly CatalogueCut[];
+}
+
+/** Everything; a loop stands by itself, and with the originals that it is made of. */
+export async function pictureCatalogue(): Promise<Catalogue> {
+  const [originals, cuts, usage] = await Promise.all([listOriginals(), listCuts(), usageInSignatures()]);
+  const used = cuts.map((cut) => ({ ...cut, usedIn: [...(usage.get(cut.source) ?? [])] }));
+  return {
+    entries: originals.map((original) => ({
+      original,
+      cuts: used.filter(({ originalHash, loop }) =>
+        loop ? originalsOfLoop(loop.source).includes(original.hash) : originalHash === original.hash,
+      ),
+    })),
+    loops: used.filter(({ loop }) => loop !== null),
+  };
 }

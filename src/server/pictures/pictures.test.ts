@@ -1,14 +1,31 @@
 import { mkdtemp, readFile, rm } from "node:fs/promises";
 import os from "node:os";
 import path from "node:path";
+import { zipSync } from "fflate";
+import { Transform } from "prosemirror-transform";
 import sharp from "sharp";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
-import { largestFile } from "@/core/pictures";
-import { Refusal } from "../http/refusal";
-import { inspectPicture } from "./inspect-picture";
-import { addOriginal, cutAgain, cutWhole, findCuts, readHosted } from "./pictures";
-import { renderCut } from "./render-cut";
-import { setJpegDensity, setPngDensity } from "./set-density";
+import { plainRecipe, readHostedPath, wholeCrop, type Recipe } from "@/core/pictures";
+import { blankSignature, insertParts, parseSignature, picturesOf, schema } from "@/core/signature";
+import { closeImaging } from "../imaging/imaging";
+import { animation, halves, pixelsOf, plain } from "../imaging/pictures-for-tests";
+import { addSignature, deleteSignature, findSignature } from "../signatures/signatures";
+import { nameVersion } from "../signatures/versions";
+import { pictureCatalogue } from "./catalogue";
+import { findCuts, makeCut, previewCut, readHosted, type Cut } from "./cuts";
+import { makeLoop, startLoop } from "./loops";
+import {
+  addOriginal,
+  addUpload,
+  findOriginal,
+  listOriginals,
+  readOriginal,
+  renameOriginal,
+} from "./originals";
+import { cutAgain, cutWhole } from "./placing";
+import { keptRecipe, readLoop, readRecipe } from "./recipe-schema";
+import { replaceOriginal, takeBackReplacement } from "./replace-original";
+import { listUnused, purgeRemoved, removePictures, restorePictures } from "./unused";
 
 let folder: string;
 
@@ -17,187 +34,30 @@ beforeAll(async () => {
   process.env.STILL_LINE_DATA = folder;
 });
 
-afterAll(() => rm(folder, { recursive: true, force: true }));
+afterAll(async () => {
+  await closeImaging();
+  await rm(folder, { recursive: true, force: true });
+});
 
-const plain = (
-  width: number,
-  height: number,
-  background: string,
-  format: "png" | "jpeg" = "png",
-): Promise<Buffer> =>
-  sharp({ create: { width, height, channels: 3, background } })
-    .toFormat(format)
-    .toBuffer();
-
-async function pixels(bytes: Buffer) {
-  const { data, info } = await sharp(bytes).ensureAlpha().raw().toBuffer({ resolveWithObject: true });
-  return {
-    width: info.width,
-    height: info.height,
-    at: (x: number, y: number): number[] => [
-      ...data.subarray((y * info.width + x) * 4, (y * info.width + x) * 4 + 4),
-    ],
-  };
-}
-
-/** An unsigned 32-bit big-endian chunk of a PNG, for files that claim what they are not. */
-const withPngSize = (png: Buffer, width: number, height: number): Buffer => {
-  const changed = Buffer.from(png);
-  changed.writeUInt32BE(width, 16);
-  changed.writeUInt32BE(height, 20);
-  return changed;
+const hosted = async ({ source }: Pick<Cut, "source">) => {
+  const { hash, fileName } = readHostedPath(source)!;
+  return readHosted(hash, fileName);
 };
 
-describe("an uploaded file", () => {
-  const refusal = async (bytes: Uint8Array, name = "a.png"): Promise<string> => {
-    const error = await inspectPicture(bytes, name).catch((reason: unknown) => reason);
-    expect(error).toBeInstanceOf(Refusal);
-    return `${(error as Refusal).status} ${(error as Refusal).message}`;
-  };
-
-  it("that is a PNG or JPEG is taken, by its content and not its name", async () => {
-    expect(await inspectPicture(await plain(30, 20, "#ff0000"), "a.txt")).toEqual({
-      type: "png",
-      width: 30,
-      height: 20,
-      transparent: false,
-    });
-    expect(await inspectPicture(await plain(30, 20, "#ff0000", "jpeg"), "a.png")).toMatchObject({
-      type: "jpeg",
-    });
+/** A signature that shows some cuts. */
+async function signatureWith(name: string, ...cuts: readonly Cut[]): Promise<string> {
+  const transform = new Transform(blankSignature(1, 1));
+  let at = 0;
+  transform.doc.descendants((node, position) => {
+    if (node.type.name === "cell") at = position + 1;
   });
+  for (const { source, width, height } of cuts)
+    insertParts(transform, at, [schema.nodes.picture!.create({ source, width, height, alt: name })]);
+  return addSignature({ name, personId: null, document: transform.doc.toJSON() });
+}
 
-  it("has its size told as it will be seen, with the camera's orientation applied", async () => {
-    const turned = await sharp(await plain(30, 20, "#ff0000", "jpeg"))
-      .withMetadata({ orientation: 6 })
-      .toBuffer();
-    expect(await inspectPicture(turned, "a.jpg")).toMatchObject({ width: 20, height: 30 });
-  });
-
-  it("that cannot be used is refused in one sentence", async () => {
-    const png = await plain(400, 400, "#ff0000");
-    expect(await refusal(new Uint8Array())).toBe("422 “a.png” is empty: choose the file again.");
-    expect(await refusal(Buffer.from("<!doctype html><p>"))).toMatch(
-      /^415 “a\.png” is a web page and not a picture/,
-    );
-    expect(await refusal(Buffer.from("GIF89a..."))).toMatch(/^415 “a\.png” is a GIF/);
-    expect(await refusal(png.subarray(0, png.length - 40))).toMatch(/^422 “a\.png” is damaged or cut short/);
-    expect(await refusal(png.subarray(0, 20))).toMatch(/^422 “a\.png” is damaged or cut short/);
-    expect(await refusal(Buffer.alloc(largestFile + 1))).toBe(
-      "413 “a.png” has 20.0 MB, and 20.0 MB is the most: save it smaller first.",
-    );
-    expect(await refusal(withPngSize(png, 40_000, 40_000))).toMatch(
-      /^(413 “a\.png” is 40000 × 40000 px|422 “a\.png” is damaged)/,
-    );
-    expect(await refusal(await plain(12_001, 2, "#ff0000"))).toMatch(
-      /^413 “a\.png” is 12001 × 2 px, far more than a signature needs/,
-    );
-  });
-});
-
-describe("a cut", () => {
-  it("of a logo 75 px high is 150 px high, at 96 dpi, with nothing of the camera's left in it", async () => {
-    const logo = await readFile("demo/pictures/originals/harrow-fen-logo.png");
-    const cut = await renderCut(
-      logo,
-      {
-        crop: { x: 0, y: 0, width: 568, height: 200 },
-        frame: { shape: "rectangle" },
-        width: 213,
-        height: 75,
-        density: 2,
-      },
-      "png",
-    );
-    const header = await sharp(cut.bytes).metadata();
-    expect([header.width, header.height, header.density]).toEqual([426, 150, 96]);
-    expect(header.exif).toBeUndefined();
-    expect((await pixels(cut.bytes)).at(0, 0)[3]).toBe(0);
-  });
-
-  it("in a circle has clear corners, the crop's own centre, and its ring in its colour", async () => {
-    const left = await plain(50, 100, "#ff0000");
-    const original = await sharp({ create: { width: 100, height: 100, channels: 3, background: "#0000ff" } })
-      .composite([{ input: left, left: 0, top: 0 }])
-      .png()
-      .toBuffer();
-    const cut = await renderCut(
-      original,
-      {
-        crop: { x: 0, y: 0, width: 50, height: 50 },
-        frame: { shape: "circle", ring: { width: 3, color: "#C08A2B" } },
-        width: 40,
-        height: 40,
-        density: 2,
-      },
-      "jpeg",
-    );
-    expect(cut.type).toBe("png");
-    const picture = await pixels(cut.bytes);
-    expect([picture.width, picture.height]).toEqual([80, 80]);
-    for (const [x, y] of [
-      [0, 0],
-      [79, 0],
-      [0, 79],
-      [79, 79],
-    ] as const)
-      expect(picture.at(x, y)[3]).toBe(0);
-    expect(picture.at(40, 40)).toEqual([255, 0, 0, 255]);
-    expect(picture.at(40, 3)).toEqual([0xc0, 0x8a, 0x2b, 255]);
-  });
-
-  it("that is rounded is clear in its corners only", async () => {
-    const cut = await renderCut(
-      await plain(80, 40, "#3F5B2E"),
-      {
-        crop: { x: 0, y: 0, width: 80, height: 40 },
-        frame: { shape: "rounded", radius: 6 },
-        width: 40,
-        height: 20,
-        density: 2,
-      },
-      "png",
-    );
-    const picture = await pixels(cut.bytes);
-    expect(picture.at(0, 0)[3]).toBe(0);
-    expect(picture.at(40, 0)).toEqual([0x3f, 0x5b, 0x2e, 255]);
-  });
-
-  it("of a photo stays a JPEG, and the same recipe gives the same bytes", async () => {
-    const photo = await readFile("demo/pictures/originals/anjali-rao.jpg");
-    const recipe = {
-      crop: { x: 100, y: 0, width: 800, height: 600 },
-      frame: { shape: "rectangle" },
-      width: 120,
-      height: 90,
-      density: 2,
-    } as const;
-    const [one, other] = await Promise.all([
-      renderCut(photo, recipe, "jpeg"),
-      renderCut(photo, recipe, "jpeg"),
-    ]);
-    expect(await sharp(one.bytes).metadata()).toMatchObject({ width: 240, height: 180, density: 96 });
-    expect(one.type).toBe("jpeg");
-    expect(one.hash).toBe(other.hash);
-  });
-});
-
-describe("writing density", () => {
-  it("takes the place of the density that is there", async () => {
-    const jpeg = await plain(8, 8, "#ff0000", "jpeg");
-    const once = setJpegDensity(jpeg, 144);
-    expect((await sharp(once).metadata()).density).toBe(144);
-    expect(setJpegDensity(once, 96)).toHaveLength(once.length);
-    const png = setPngDensity(await plain(8, 8, "#ff0000"), 144);
-    expect((await sharp(png).metadata()).density).toBe(144);
-    expect(setPngDensity(png, 96)).toHaveLength(png.length);
-  });
-
-  it("refuses bytes of another type", () => {
-    expect(() => setPngDensity(Buffer.from("not a picture"), 96)).toThrow("These bytes are no PNG");
-    expect(() => setJpegDensity(Buffer.from("not a picture"), 96)).toThrow("These bytes are no JPEG");
-  });
-});
+const sourcesOf = async (id: string): Promise<readonly string[]> =>
+  picturesOf(parseSignature((await findSignature(id)).document)).map(({ node }) => String(node.attrs.source));
 
 describe("the picture store", () => {
   it("keeps the original untouched, cuts it to an exact display size at 2x, and serves the cut by its content", async () => {
@@ -210,31 +70,226 @@ describe("the picture store", () => {
       height: 900,
       bytes: photo.length,
       transparent: false,
+      frames: 1,
     });
-    expect(await readFile(path.join(folder, "pictures/originals", original.hash))).toEqual(photo);
+    expect(await readOriginal(original.hash)).toEqual(photo);
 
     const first = await cutWhole(original.hash, 98);
-    expect(first).toMatchObject({ width: 98, height: 74 });
+    expect(first).toMatchObject({ width: 98, height: 74, use: "photo", needed: null });
     const sized = await cutAgain(first.source, { height: 75 });
-    expect(sized).toMatchObject({ width: 100, height: 75 });
+    expect(sized).toMatchObject({ width: 100, height: 75, pixels: { width: 200, height: 150 } });
     expect(sized.source).toMatch(/^\/h\/[0-9a-f]{20}\/anjali-rao\.jpg$/);
     expect(sized.source).not.toBe(first.source);
-
-    const [, , hash, name] = sized.source.split("/") as [string, string, string, string];
-    const hosted = (await readHosted(hash, name))!;
-    expect(await sharp(hosted.bytes).metadata()).toMatchObject({ width: 200, height: 150, format: "jpeg" });
-    expect(await readHosted(hash, "other.jpg")).toBeNull();
+    // The first goes on being served.
+    expect((await hosted(first))!.type).toBe("jpeg");
+    expect(await sharp((await hosted(sized))!.bytes).metadata()).toMatchObject({ width: 200, height: 150 });
+    expect(await readHosted(readHostedPath(sized.source)!.hash, "other.jpg")).toBeNull();
     expect((await findCuts([first.source, "https://a.example/x.png"])).map(({ source }) => source)).toEqual([
       first.source,
     ]);
   });
 
-  it("takes the same bytes again as the same original, and sizes only what is hosted", async () => {
+  it("takes the same bytes again as the same original, and cuts only what is hosted", async () => {
     const bytes = await plain(64, 64, "#C08A2B");
     expect((await addOriginal(bytes, "one.png")).hash).toBe((await addOriginal(bytes, "two.png")).hash);
     await expect(cutAgain("https://a.example/x.png", { width: 10 })).rejects.toThrow(
       "This picture is not hosted here, so it cannot be cut",
     );
     await expect(cutWhole("0123456789abcdef0123", 10)).rejects.toThrow("There is no such original any more.");
+  });
+
+  it("takes an archive, keeps files of one name apart, and says of each that it does not take why", async () => {
+    const archive = zipSync({
+      "a/photo.png": await plain(30, 30, "#111111"),
+      "b/photo.png": await plain(30, 30, "#222222"),
+      "notes.txt": Buffer.from("hello"),
+    });
+    const { originals, refused } = await addUpload(archive, "pictures.zip");
+    expect(originals.map(({ name }) => name)).toEqual(["photo.png", "photo.png"]);
+    expect(new Set(originals.map(({ hash }) => hash)).size).toBe(2);
+    expect(refused).toMatchObject([
+      { name: "notes.txt", message: /is no picture that can be read here/ as never },
+    ]);
+  });
+
+  it("names cuts after the original's name at the time", async () => {
+    const original = await addOriginal(await plain(50, 50, "#334455"), "IMG_0001.png");
+    const before = await cutWhole(original.hash, 20);
+    await renameOriginal(original.hash, "Seed vault door");
+    const after = await cutWhole(original.hash, 21);
+    expect([before.fileName, after.fileName]).toEqual(["img-0001.png", "seed-vault-door.png"]);
+    expect(await hosted(before)).not.toBeNull();
+  });
+
+  it("places an animation as a loop, in its own times, and a vector with the pixels that it needs", async () => {
+    const moving = await addOriginal(await animation(["#ff0000", "#00ff00"]), "jars.gif");
+    expect(moving.frames).toBe(2);
+    const loop = await cutWhole(moving.hash, 100);
+    expect(loop).toMatchObject({ type: "gif", use: "loop", recipe: null, fileName: "jars.gif" });
+    expect(loop.loop!.frames.map(({ time }) => time)).toEqual([120, 120]);
+    expect(await cutAgain(loop.source, { width: 10 })).toMatchObject({ type: "gif", width: 10, height: 8 });
+    const svg =
+      '<svg xmlns="http://www.w3.org/2000/svg" width="10" height="5"><rect width="10" height="5"/></svg>';
+    const vector = await addOriginal(Buffer.from(svg), "line.svg");
+    expect(await cutWhole(vector.hash, 60)).toMatchObject({
+      width: 60,
+      height: 30,
+      pixels: { width: 120, height: 60 },
+      needed: null,
+    });
+  });
+
+  it("shows what a recipe would come out as without keeping it", async () => {
+    const original = await addOriginal(await halves(200, 100, "#3F5B2E", "#C08A2B"), "halves.png");
+    const recipe = plainRecipe(wholeCrop(original), { width: 150, height: 75 });
+    const preview = await previewCut(original.hash, recipe);
+    expect(preview).toMatchObject({
+      width: 200,
+      height: 100,
+      needed: { width: 300, height: 150 },
+      use: "logo",
+    });
+    expect(await findCuts([preview.source])).toEqual([]);
+    expect((await makeCut(original, recipe)).source).toBe(preview.source);
+  });
+});
+
+describe("a recipe from outside", () => {
+  const good = plainRecipe({ x: 0, y: 0, width: 10, height: 10 }, { width: 5, height: 5 });
+
+  it("is read as it is, without what nobody asked for", async () => {
+    expect(await readRecipe({ ...good, extra: 1 })).toEqual(good);
+    const ringed: Recipe = {
+      ...good,
+      frame: { shape: "circle", ring: { width: 2, gap: 1, color: "#FF0000" } },
+    };
+    expect(await readRecipe(ringed)).toEqual(ringed);
+  });
+
+  it.each([
+    [{ width: 0 }, "A width is at least 1."],
+    [{ width: 2.5 }, "A width is a whole number of px."],
+    [{ density: 4 }, /density/],
+    [{ fill: "red" }, "A colour has six hex digits, such as #3F5B2E."],
+    [{ frame: { shape: "star" } }, /frame/],
+    [{ format: { kind: "jpeg", quality: 5 } }, "A quality is at least 30."],
+    [{ clear: { color: "#FFFFFF", tolerance: -1, softness: 0 } }, "A tolerance is at least 0."],
+  ] as const)("%j is refused", async (patch, message) => {
+    await expect(readRecipe({ ...good, ...patch })).rejects.toThrow(message);
+  });
+
+  it("as it was kept before recipes held as much is made whole", () => {
+    const old = {
+      crop: good.crop,
+      frame: { shape: "circle", ring: { width: 2, color: "#C08A2B" } },
+      width: 5,
+      height: 5,
+      density: 2,
+    };
+    expect(keptRecipe(JSON.stringify(old))).toEqual({
+      ...good,
+      frame: { shape: "circle", ring: { width: 2, gap: 0, color: "#C08A2B" } },
+    });
+  });
+
+  it("of a loop names only pictures that its source has", async () => {
+    const loop = {
+      source: { kind: "pictures", originals: ["0123456789abcdef0123"] },
+      frames: [{ picture: 0, time: 100 }],
+      repeats: 0,
+      colors: 16,
+      crop: null,
+      width: 10,
+      height: 10,
+      density: 2,
+      fill: "#FFFFFF",
+      solid: false,
+    };
+    expect(await readLoop(loop)).toEqual(loop);
+    await expect(readLoop({ ...loop, frames: [{ picture: 1, time: 100 }] })).rejects.toThrow(
+      "A frame shows a picture that its source does not have.",
+    );
+    await expect(readLoop({ ...loop, colors: 1 })).rejects.toThrow("The number of colours is at least 2.");
+  });
+});
+
+describe("replacing an original", () => {
+  it("makes every cut and loop again at new addresses, puts them into the signatures, and can be taken back", async () => {
+    const old = await addOriginal(await halves(400, 200, "#ff0000", "#0000ff"), "Ada.png");
+    const cut = await makeCut(old, {
+      ...plainRecipe({ x: 200, y: 0, width: 200, height: 200 }, { width: 50, height: 50 }),
+      frame: { shape: "circle", ring: null },
+      format: { kind: "png" },
+    });
+    const loop = await makeLoop(await startLoop({ kind: "pictures", originals: [old.hash] }));
+    const id = await signatureWith("Replaced", cut, loop);
+    const before = await sourcesOf(id);
+    const replaced = await replaceOriginal(old.hash, await halves(800, 400, "#00ff00", "#ffff00"), "new.png");
+    expect(replaced).toMatchObject({ cuts: 2, signatures: 1, original: { name: "Ada.png", width: 800 } });
+    const after = await sourcesOf(id);
+    expect(after.every((source) => !before.includes(source))).toBe(true);
+    const [made] = await findCuts(after.filter((source) => source.endsWith(".png")));
+    expect(made!.recipe!.crop).toEqual({ x: 400, y: 0, width: 400, height: 400 });
+    expect((await pixelsOf((await hosted(made!))!.bytes)).at(50, 50)).toEqual([255, 255, 0, 255]);
+    // What was sent already goes on being served, and the library shows the new original only.
+    expect(await hosted(cut)).not.toBeNull();
+    expect((await listOriginals()).map(({ hash }) => hash)).not.toContain(old.hash);
+    await expect(
+      replaceOriginal(replaced.original.hash, await readOriginal(replaced.original.hash), "x.png"),
+    ).rejects.toThrow("“x.png” is the very file that is here already.");
+
+    await takeBackReplacement(old.hash);
+    expect(await sourcesOf(id)).toEqual(before);
+    expect((await listOriginals()).map(({ hash }) => hash)).toContain(old.hash);
+  });
+});
+
+describe("unused pictures", () => {
+  it("are those that no signature, version or deleted signature shows; they are removed, taken back, and purged", async () => {
+    const original = await addOriginal(await plain(80, 80, "#778899"), "shown.png");
+    const [shown, inVersion, inDeleted, free] = await Promise.all(
+      [20, 21, 22, 23].map((width) => cutWhole(original.hash, width)),
+    );
+    await signatureWith("Shows", shown!);
+    const versioned = await signatureWith("Versioned", inVersion!);
+    await nameVersion(versioned, "first");
+    const deleted = await signatureWith("Deleted", inDeleted!);
+    await deleteSignature(deleted);
+    const lonely = await addOriginal(await plain(81, 81, "#998877"), "lonely.png");
+    const lonelyCut = await cutWhole(lonely.hash, 30);
+
+    const unused = await listUnused();
+    const cuts = unused.cuts.map(({ source }) => source);
+    expect(cuts).toContain(free!.source);
+    expect(cuts).toContain(lonelyCut.source);
+    for (const used of [shown, inVersion, inDeleted]) expect(cuts).not.toContain(used!.source);
+    expect(unused.originals.map(({ hash }) => hash)).toContain(lonely.hash);
+    expect(unused.originals.map(({ hash }) => hash)).not.toContain(original.hash);
+
+    await expect(removePictures({ cuts: [free!.source, shown!.source], originals: [] })).rejects.toThrow(
+      "One of these pictures is in use again: nothing was removed.",
+    );
+    expect(await hosted(free!)).not.toBeNull();
+    const removed = await removePictures({ cuts: [free!.source], originals: [lonely.hash] });
+    expect(removed.cuts).toContain(lonelyCut.source);
+    expect([await hosted(free!), await hosted(lonelyCut)]).toEqual([null, null]);
+    await expect(findOriginal(lonely.hash)).rejects.toThrow("There is no such original any more.");
+    await restorePictures(removed);
+    expect(await hosted(lonelyCut)).not.toBeNull();
+
+    await removePictures({ cuts: [free!.source], originals: [lonely.hash] });
+    await purgeRemoved(Date.now() + 31 * 24 * 60 * 60_000);
+    await restorePictures(removed);
+    expect([await hosted(free!), await hosted(lonelyCut)]).toEqual([null, null]);
+    expect(await hosted(shown!)).not.toBeNull();
+  });
+
+  it("stand in the catalogue with where they are used", async () => {
+    const original = await addOriginal(await plain(44, 44, "#123456"), "used.png");
+    const cut = await cutWhole(original.hash, 20);
+    await signatureWith("Uses it", cut);
+    const { entries } = await pictureCatalogue();
+    const entry = entries.find((candidate) => candidate.original.hash === original.hash)!;
+    expect(entry.cuts).toMatchObject([{ source: cut.source, usedIn: ["Uses it"] }]);
   });
 });

@@ -1,11 +1,12 @@
 /** A signature with everything that its screens need: its person, its findings and what its pictures weigh. */
-import { checkSignature, type Finding } from "@/core/checks";
+import { checkSignature, weightOf, type Finding, type PictureFactsBySource } from "@/core/checks";
 import { compile } from "@/core/compile";
 import type { Person } from "@/core/people";
 import { hasShortForm, parseSignature, picturesOf, shortForm } from "@/core/signature";
-import { publicBase } from "../configuration";
+import { publicBase } from "../addresses/public-address";
 import { findPerson } from "../people/people";
-import { findCuts, type Cut } from "../pictures/pictures";
+import { findCuts, type Cut } from "../pictures/cuts";
+import { factsOf } from "../pictures/facts";
 import { findSignature, type StoredSignature } from "./signatures";
 
 export interface OpenedSignature extends StoredSignature {
@@ -18,6 +19,8 @@ export interface OpenedSignature extends StoredSignature {
   /** Bytes of its hosted pictures, each counted once. */
   readonly weight: number;
   readonly cuts: readonly Cut[];
+  /** What is known of its pictures' files, by their sources. */
+  readonly pictures: PictureFactsBySource;
   readonly findings: readonly Finding[];
 }
 
@@ -25,9 +28,8 @@ export async function openStored(stored: StoredSignature): Promise<OpenedSignatu
   const document = parseSignature(stored.document);
   const person = stored.personId ? ((await findPerson(stored.personId))?.person ?? null) : null;
   const sources = [...new Set(picturesOf(document).map(({ node }) => node.attrs.source as string))];
-  const cuts = await findCuts(sources);
-  const weight = cuts.reduce((sum, { bytes }) => sum + bytes, 0);
-  const base = publicBase();
+  const [cuts, base] = await Promise.all([findCuts(sources), publicBase()]);
+  const pictures = await factsOf(sources, cuts);
   return {
     ...stored,
     person,
@@ -36,9 +38,10 @@ export async function openStored(stored: StoredSignature): Promise<OpenedSignatu
     shortHtml: hasShortForm(document)
       ? compile(shortForm(document), { destination: "webmail-paste", person, base })
       : null,
-    weight,
+    weight: weightOf(document, pictures),
     cuts,
-    findings: checkSignature(document, { person, base, weight }),
+    pictures,
+    findings: checkSignature(document, { person, base, pictures }),
   };
 }
 

@@ -1,7 +1,9 @@
 /** Signatures: listed, made, saved by revision, copied, deleted and taken back. */
 import { randomUUID } from "node:crypto";
 import { and, asc, eq, isNotNull, isNull, sql } from "drizzle-orm";
-import { readSignature } from "@/core/signature";
+import type { Node } from "prosemirror-model";
+import { Transform } from "prosemirror-transform";
+import { parseSignature, picturesOf, readSignature, replaceSources, setAttributes } from "@/core/signature";
 import { database } from "../database/database";
 import { refusedSaves, signatures } from "../database/schema";
 import { notFound, Refusal } from "../http/refusal";
@@ -198,3 +200,60 @@ export async function settleRefusedSave(
   ]);
   return { document: JSON.parse(kept), revision, otherName };
 }
+
+/** How often a rewrite is tried anew when somebody saves in between. */
+const rewriteTries = 5;
+
+/**
+ * Changes a document from outside its Bench, as a save of its own over whatever is saved by then; what it replaces
+ * is kept as a version. Answers whether anything changed.
+ */
+export async function rewriteDocument(id: string, change: (document: Node) => Node): Promise<boolean> {
+  const db = await database();
+  for (let tries = 0; tries < rewriteTries; tries++) {
+    const [row] = await db.select().from(signatures).where(eq(signatures.id, id));
+    if (!row) throw notFound("signature");
+    const before = parseSignature(JSON.parse(row.document));
+    const after = change(before);
+    if (after.eq(before)) return false;
+    await keepVersion(db, row);
+    const saved = await db
+      .update(signatures)
+      .set({
+        document: checked(after.toJSON()),
+        revision: sql`${signatures.revision} + 1`,
+        updatedAt: Date.now(),
+      })
+      .where(and(eq(signatures.id, id), eq(signatures.revision, row.revision)))
+      .returning({ id: signatures.id });
+    if (saved.length > 0) return true;
+  }
+  throw new Refusal(
+    409,
+    "busy",
+    "This signature is being changed at the moment: try again when it is quiet.",
+  );
+}
+
+/** Gives pictures other addresses in every signature, those that are deleted and can be taken back as well. */
+export async function rewriteSources(sources: ReadonlyMap<string, string>): Promise<number> {
+  if (sources.size === 0) return 0;
+  const rows = await (await database()).select({ id: signatures.id }).from(signatures);
+  let changed = 0;
+  for (const { id } of rows)
+    if (await rewriteDocument(id, (document) => replaceSources(document, sources))) changed++;
+  return changed;
+}
+
+/** Puts another picture in the place of one, at its own display size, wherever the signature shows it. */
+export const swapPicture = (
+  id: string,
+  from: string,
+  { source, width, height }: { source: string; width: number; height: number },
+): Promise<boolean> =>
+  rewriteDocument(id, (document) => {
+    const transform = new Transform(document);
+    for (const { node, position } of picturesOf(document))
+      if (node.attrs.source === from) setAttributes(transform, position, { source, width, height });
+    return transform.doc;
+  });

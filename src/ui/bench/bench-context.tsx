@@ -18,6 +18,8 @@ export interface BenchValue {
   /** Cuts a hosted picture again at another display size and puts it in place. */
   readonly resizePicture: (position: number, asked: { width: number } | { height: number }) => Promise<void>;
   readonly choosePicture: (target: PictureTarget) => void;
+  /** Opens the cut of the picture with a source at a position. */
+  readonly cutPicture: (source: string, position: number) => void;
   /** Whether the sheet and the proofs show the short form. */
   readonly form: Form;
   /** How the user's letters are set, and the setting of it. */

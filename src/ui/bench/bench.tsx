@@ -3,7 +3,7 @@
 import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 import type { Node } from "prosemirror-model";
 import { toast } from "sonner";
-import type { Finding } from "@/core/checks";
+import type { Finding, PictureFactsBySource } from "@/core/checks";
 import { compile } from "@/core/compile";
 import type { Person } from "@/core/people";
 import { parseSignature, shortForm, type Settings } from "@/core/signature";
@@ -14,6 +14,7 @@ import type { PersonChoice } from "../signature/signature-header";
 import { ActionPalette } from "./action-palette";
 import type { BenchValue } from "./bench-context";
 import { BenchFrame } from "./bench-frame";
+import { CutDialog } from "./cut-dialog";
 import { replaceDocument } from "./editor/commands";
 import { describeSelection } from "./editor/selection";
 import type { Form } from "../signature/form-switch";
@@ -30,7 +31,7 @@ import { useEditor, type PictureTarget } from "./use-editor";
 import { useFindings } from "./use-findings";
 import { useLetterType } from "./use-letter-type";
 import { useLongestPerson } from "./use-longest-person";
-import { usePictures, type PlacedCut } from "./use-pictures";
+import { usePictures } from "./use-pictures";
 import { useRestoredDraft } from "./use-restored-draft";
 import { VersionsDialog, type KeptVersion } from "./versions-dialog";
 
@@ -42,8 +43,8 @@ interface Props {
     readonly document: unknown;
     readonly revision: number;
   };
-  /** The hosted cuts that it uses, for their weight. */
-  readonly cuts: readonly PlacedCut[];
+  /** What is known of the files of its pictures. */
+  readonly pictures: PictureFactsBySource;
   readonly person: Person | null;
   readonly people: readonly PersonChoice[];
   readonly base: string;
@@ -58,7 +59,7 @@ const sayDropped = (dropped: readonly string[]): void => {
   toast(`Pasted. What a signature cannot hold was left out: ${dropped.join("; ")}.`, { duration: 9000 });
 };
 
-export function Bench({ signature, person: ownPerson, people, base, cuts, brandColors, ...rest }: Props) {
+export function Bench({ signature, person: ownPerson, people, base, brandColors, ...rest }: Props) {
   const [initial] = useState(() => parseSignature(signature.document));
   const [open, setOpen] = useState<Open | null>(null);
   const [form, setForm] = useState<Form>("full");
@@ -66,6 +67,10 @@ export function Bench({ signature, person: ownPerson, people, base, cuts, brandC
   const files = useRef<(files: readonly File[]) => void>(() => undefined);
   const onFiles = useCallback((dropped: readonly File[]) => files.current(dropped), []);
   const choosePicture = useCallback((target: PictureTarget) => setOpen({ kind: "picture", target }), []);
+  const cutPicture = useCallback(
+    (source: string, position: number) => setOpen({ kind: "cut", source, position }),
+    [],
+  );
   const close = useCallback(() => setOpen(null), []);
   const presentDocument = useRef<() => Node>(() => initial);
   const longest = useLongestPerson(useCallback(() => presentDocument.current(), []));
@@ -90,9 +95,9 @@ export function Bench({ signature, person: ownPerson, people, base, cuts, brandC
       ),
     [document, person, base, form],
   );
-  const pictures = usePictures(state.doc, tools, cuts);
-  const { weight, resize } = pictures;
-  const findings = useFindings(document, { person, base, weight }, rest.findings);
+  const pictures = usePictures(tools, rest.pictures);
+  const { resize, facts } = pictures;
+  const findings = useFindings(document, { person, base, pictures: facts }, rest.findings);
 
   useEffect(() => {
     files.current = (dropped) => void pictures.placeFiles(dropped);
@@ -142,11 +147,12 @@ export function Bench({ signature, person: ownPerson, people, base, cuts, brandC
       },
       resizePicture: resize,
       choosePicture,
+      cutPicture,
       form,
       letterType,
       setLetterType,
     }),
-    [shown, tools, brandColors, resize, choosePicture, form, letterType, setLetterType],
+    [shown, tools, brandColors, resize, choosePicture, cutPicture, form, letterType, setLetterType],
   );
 
   return (
@@ -168,8 +174,20 @@ export function Bench({ signature, person: ownPerson, people, base, cuts, brandC
       {open?.kind === "picture" && (
         <PictureDialog
           onClose={close}
-          onChoose={async (original) => {
-            await pictures.place(original, open.target);
+          onChoose={async (choice) => {
+            await pictures.place(choice, open.target);
+            close();
+          }}
+        />
+      )}
+      {open?.kind === "cut" && (
+        <CutDialog
+          source={open.source}
+          brandColors={brandColors}
+          document={state.doc}
+          onClose={close}
+          onKeep={(cut) => {
+            pictures.swap(open.source, open.position, cut);
             close();
           }}
         />

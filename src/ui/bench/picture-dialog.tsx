@@ -1,24 +1,28 @@
 "use client";
 
 import { Upload } from "lucide-react";
-import { useEffect, useRef, useState } from "react";
+import { useEffect, useRef, useState, type ReactNode } from "react";
+import type { Catalogue } from "@/server/pictures/catalogue";
 import { buttonClass } from "../parts/button";
 import { DialogFrame } from "../parts/dialog-frame";
 import { formatBytes, formatSize } from "../parts/format";
 import { request } from "../parts/request";
-import { acceptedPictures, uploadPicture, type UploadedOriginal } from "../parts/upload-picture";
+import { acceptedPictures, uploadPicture } from "../parts/upload-picture";
+import { WordSwitch } from "../parts/word-switch";
+import { AddressLook } from "../pictures/addresses/address-look";
+import type { Choice } from "./use-pictures";
 
 interface Props {
   readonly onClose: () => void;
-  readonly onChoose: (original: UploadedOriginal) => Promise<void>;
+  readonly onChoose: (choice: Choice) => Promise<void>;
 }
 
-/** Choosing a picture for a cell: an original that is here already, or a new one. */
+/** Choosing a picture for a cell: an original, a cut or loop that is ready, one from elsewhere, or a new one. */
 export function PictureDialog({ onClose, onChoose }: Props) {
   return (
     <DialogFrame
       title="Place a picture"
-      description="It is cut to fit the cell; its exact size is set afterwards."
+      description="An original is cut to fit the cell; its crop, frame and exact size are set afterwards."
       onClose={onClose}
       className="flex w-[760px] flex-col"
     >
@@ -27,16 +31,47 @@ export function PictureDialog({ onClose, onChoose }: Props) {
   );
 }
 
+type Shelf = "originals" | "cuts" | "elsewhere";
+
+const shelves = {
+  originals: "Originals",
+  cuts: "Cuts and loops",
+  elsewhere: "An address elsewhere",
+} as const;
+
+interface TileProps {
+  readonly picture: ReactNode;
+  readonly name: string;
+  readonly facts: string;
+  readonly onChoose: () => void;
+}
+
+function Tile({ picture, name, facts, onChoose }: TileProps) {
+  return (
+    <li>
+      <button
+        type="button"
+        onClick={onChoose}
+        className="w-full rounded-sm border border-hairline p-2 text-left hover:border-pine"
+      >
+        {picture}
+        <span className="mt-1 block truncate text-sm">{name}</span>
+        <span className="block truncate text-xs text-soft">{facts}</span>
+      </button>
+    </li>
+  );
+}
+
 function Chooser({ onChoose }: Pick<Props, "onChoose">) {
-  const [originals, setOriginals] = useState<readonly UploadedOriginal[] | null>(null);
+  const [shelf, setShelf] = useState<Shelf>("originals");
+  const [catalogue, setCatalogue] = useState<Catalogue | null>(null);
   const [progress, setProgress] = useState<number | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
   const upload = useRef<AbortController | null>(null);
 
   useEffect(() => {
-    request<{ originals: readonly UploadedOriginal[] }>("GET", "/api/pictures").then(
-      (answer) => setOriginals(answer.originals),
-      (error: Error) => setProblem(error.message),
+    request<Catalogue>("GET", "/api/pictures").then(setCatalogue, (error: Error) =>
+      setProblem(error.message),
     );
     return () => upload.current?.abort();
   }, []);
@@ -55,8 +90,20 @@ function Chooser({ onChoose }: Pick<Props, "onChoose">) {
     if (!file) return;
     upload.current = new AbortController();
     setProgress(0);
-    void attempt(async () => onChoose(await uploadPicture(file, setProgress, upload.current!.signal)));
+    void attempt(async () => {
+      const { originals, refused } = await uploadPicture(file, setProgress, {
+        signal: upload.current!.signal,
+      });
+      const [original] = originals;
+      if (!original) throw new Error(refused[0]?.message ?? "There was no picture in it.");
+      await onChoose({ kind: "original", original });
+    });
   };
+
+  const cuts = catalogue && [
+    ...catalogue.loops,
+    ...catalogue.entries.flatMap((entry) => entry.cuts.filter(({ loop }) => !loop)),
+  ];
 
   return (
     <div
@@ -72,7 +119,7 @@ function Chooser({ onChoose }: Pick<Props, "onChoose">) {
           className={`${buttonClass("primary")} cursor-pointer focus-within:outline-2 focus-within:outline-pine`}
         >
           <Upload size={15} aria-hidden />
-          Upload a PNG or JPEG
+          Upload a picture
           <input
             type="file"
             accept={acceptedPictures}
@@ -99,28 +146,53 @@ function Chooser({ onChoose }: Pick<Props, "onChoose">) {
           {problem}
         </p>
       )}
-      {originals?.length === 0 && <p className="text-soft">No picture has been uploaded yet.</p>}
+      <div className="mb-3">
+        <WordSwitch<Shelf> label="Where from" value={shelf} choices={shelves} onChange={setShelf} />
+      </div>
+      {shelf === "elsewhere" && (
+        <AddressLook onUse={(report) => void attempt(() => onChoose({ kind: "foreign", report }))} />
+      )}
+      {shelf === "originals" && catalogue?.entries.length === 0 && (
+        <p className="text-soft">No picture has been uploaded yet.</p>
+      )}
+      {shelf === "cuts" && cuts?.length === 0 && (
+        <p className="text-soft">Nothing has been cut yet: place an original, and it is cut to fit.</p>
+      )}
       <ul className="grid min-h-0 grid-cols-4 gap-3 overflow-y-auto pr-1">
-        {originals?.map((original) => (
-          <li key={original.hash}>
-            <button
-              type="button"
-              onClick={() => void attempt(() => onChoose(original))}
-              className="w-full rounded-sm border border-hairline p-2 text-left hover:border-pine"
-            >
-              <img
-                src={`/api/pictures/${original.hash}/thumbnail`}
-                alt=""
-                className="checkered h-24 w-full object-scale-down"
-                loading="lazy"
-              />
-              <span className="mt-1 block truncate text-sm">{original.name}</span>
-              <span className="block text-xs text-soft">
-                {formatSize(original.width, original.height)} · {formatBytes(original.bytes)}
-              </span>
-            </button>
-          </li>
-        ))}
+        {shelf === "originals" &&
+          catalogue?.entries.map(({ original }) => (
+            <Tile
+              key={original.hash}
+              name={original.name}
+              facts={`${formatSize(original.width, original.height)} · ${formatBytes(original.bytes)}`}
+              onChoose={() => void attempt(() => onChoose({ kind: "original", original }))}
+              picture={
+                <img
+                  src={`/api/pictures/${original.hash}/thumbnail`}
+                  alt=""
+                  className="checkered h-24 w-full object-scale-down"
+                  loading="lazy"
+                />
+              }
+            />
+          ))}
+        {shelf === "cuts" &&
+          cuts?.map((cut) => (
+            <Tile
+              key={cut.source}
+              name={cut.fileName}
+              facts={`${formatSize(cut.width, cut.height)} · ${formatBytes(cut.bytes)}`}
+              onChoose={() => void attempt(() => onChoose({ kind: "cut", cut }))}
+              picture={
+                <img
+                  src={cut.source}
+                  alt=""
+                  className="checkered h-24 w-full object-scale-down"
+                  loading="lazy"
+                />
+              }
+            />
+          ))}
       </ul>
     </div>
   );

@@ -11,6 +11,7 @@ import type { PictureTarget } from "./use-editor";
 /** What stands open over the Bench. */
 export type Open =
   | { readonly kind: "picture"; readonly target: PictureTarget }
+  | { readonly kind: "cut"; readonly source: string; readonly position: number }
   | { readonly kind: "palette" | "keys" | "versions" | "pattern" };
 
 interface Options {
@@ -26,7 +27,7 @@ interface Options {
 export function useBenchActions(options: Options): readonly BenchAction[] {
   const { setOpen, focusSheet, form, setForm, trying, tryLongest } = options;
   const actions = useMemo<readonly BenchAction[]>(() => {
-    const opening = (kind: Exclude<Open["kind"], "picture">) => () => setOpen({ kind });
+    const opening = (kind: Exclude<Open["kind"], "picture" | "cut">) => () => setOpen({ kind });
     return [
       { id: "do", name: "Put in or do…", group: "Go", keys: "F2", run: opening("palette") },
       { id: "keys", name: "Show the keys", group: "Go", keys: "F1", run: opening("keys") },

@@ -3,7 +3,7 @@
 /** What will go wrong with the document on the sheet, found by a worker when typing pauses. */
 import { useEffect, useRef, useState } from "react";
 import type { Node } from "prosemirror-model";
-import type { Finding } from "@/core/checks";
+import type { Finding, PictureFactsBySource } from "@/core/checks";
 import type { Person } from "@/core/people";
 import type { FindingsAnswer, FindingsRequest } from "@/workers/findings.worker";
 import { useSettled } from "../parts/use-settled";
@@ -14,13 +14,13 @@ const pause = 200;
 interface Options {
   readonly person: Person | null;
   readonly base: string;
-  readonly weight: number;
+  readonly pictures: PictureFactsBySource;
 }
 
 /** `opened` are the findings that the document was opened with. */
 export function useFindings(
   document: Node,
-  { person, base, weight }: Options,
+  { person, base, pictures }: Options,
   opened: readonly Finding[],
 ): readonly Finding[] {
   const [findings, setFindings] = useState(opened);
@@ -38,9 +38,9 @@ export function useFindings(
   }, []);
 
   useEffect(() => {
-    const request: FindingsRequest = { document: settled.toJSON(), person, base, weight };
+    const request: FindingsRequest = { document: settled.toJSON(), person, base, pictures };
     worker.current?.postMessage(request);
-  }, [settled, person, base, weight]);
+  }, [settled, person, base, pictures]);
 
   return findings;
 }

@@ -1,34 +1,39 @@
 "use client";
 
-/** Placing pictures in the document and cutting them to size, and what they weigh together. */
-import { useCallback, useMemo, useState } from "react";
+/** Placing pictures in the document and cutting them to size, and what is known of their files. */
+import { useCallback, useState } from "react";
 import type { Node } from "prosemirror-model";
 import { NodeSelection, Selection, type EditorState, type Transaction } from "prosemirror-state";
 import { toast } from "sonner";
+import type { PictureFacts, PictureFactsBySource } from "@/core/checks";
+import { firstDisplaySize } from "@/core/pictures";
 import { innerWidth, insertParts, picturesOf, schema, setAttributes } from "@/core/signature";
+import type { AddressReport } from "@/server/addresses/inspect-address";
+import type { Cut } from "@/server/pictures/cuts";
+import type { Original } from "@/server/pictures/originals";
 import { request } from "../parts/request";
-import { uploadPicture, type UploadedOriginal } from "../parts/upload-picture";
+import { uploadPicture } from "../parts/upload-picture";
 import { insertBlock } from "./editor/commands";
 import { describeSelection } from "./editor/selection";
 import type { EditorTools, PictureTarget } from "./use-editor";
 
-/** A cut as it is placed: display size in CSS px. */
-export interface PlacedCut {
-  readonly source: string;
-  readonly width: number;
-  readonly height: number;
-  readonly bytes: number;
-}
+/** What is placed: an original, which is cut to fit; a cut or loop as it is; or a picture from elsewhere. */
+export type Choice =
+  | { readonly kind: "original"; readonly original: Pick<Original, "hash" | "name"> }
+  | { readonly kind: "cut"; readonly cut: Cut }
+  | { readonly kind: "foreign"; readonly report: AddressReport };
 
 export interface Pictures {
-  /** Bytes of the document's hosted pictures, each counted once. */
-  readonly weight: number;
-  /** Cuts an original to fit where it goes and places it there. Rejects with a message that can be shown. */
-  readonly place: (original: UploadedOriginal, target: PictureTarget) => Promise<void>;
+  /** What is known of pictures' files, by their sources. */
+  readonly facts: PictureFactsBySource;
+  /** Places a picture where it was asked for. Rejects with a message that can be shown. */
+  readonly place: (choice: Choice, target: PictureTarget) => Promise<void>;
   /** Uploads files and places them one after the other; what fails is said. */
   readonly placeFiles: (files: readonly File[]) => Promise<void>;
   /** Cuts the picture at a position again, at an exact width or height. */
   readonly resize: (position: number, asked: { width: number } | { height: number }) => Promise<void>;
+  /** Puts a cut in the place of the picture with a source, at the position or wherever it is by now. */
+  readonly swap: (source: string, position: number, cut: Cut) => void;
 }
 
 /** Room that is assumed when no cell is selected; px. */
@@ -37,7 +42,20 @@ const someRoom = 200;
 const altFromName = (name: string): string => name.replace(/\.[a-z0-9]+$/i, "").replace(/[-_]+/g, " ");
 
 /** What a picture in the document says of its cut. */
-const attributesOf = ({ source, width, height }: PlacedCut) => ({ source, width, height });
+const attributesOf = ({ source, width, height }: Cut) => ({ source, width, height });
+
+const factsOfCut = ({ pixels, needed, bytes, use }: Cut): PictureFacts => ({
+  pixels,
+  needed,
+  bytes,
+  use,
+  trouble: null,
+});
+
+/** A picture from elsewhere at half its pixels, so that it is sharp, but no wider than there is room. */
+function foreignAttributes({ address, picture }: AddressReport, room: number) {
+  return { source: address, ...firstDisplaySize(picture!, room) };
+}
 
 /** How wide a picture may be where it goes; px. */
 function roomFor(state: EditorState, target: PictureTarget): number {
@@ -83,33 +101,60 @@ function findPicture(document: Node, source: string, position: number): number |
   return picturesOf(document).find(({ node }) => node.attrs.source === source)?.position ?? null;
 }
 
-export function usePictures(
-  document: Node,
-  { current, apply }: EditorTools,
-  cuts: readonly PlacedCut[],
-): Pictures {
-  const [weights, setWeights] = useState(() => new Map(cuts.map(({ source, bytes }) => [source, bytes])));
+export function usePictures({ current, apply }: EditorTools, known: PictureFactsBySource): Pictures {
+  const [facts, setFacts] = useState(known);
 
-  const makeCut = useCallback(async (asked: Record<string, unknown>): Promise<PlacedCut> => {
-    const { cut } = await request<{ cut: PlacedCut }>("POST", "/api/cuts", asked);
-    setWeights((known) => new Map(known).set(cut.source, cut.bytes));
-    return cut;
+  const learn = useCallback((source: string, learnt: PictureFacts) => {
+    setFacts((before) => ({ ...before, [source]: learnt }));
   }, []);
 
+  const makeCut = useCallback(
+    async (asked: Record<string, unknown>): Promise<Cut> => {
+      const { cut } = await request<{ cut: Cut }>("POST", "/api/cuts", asked);
+      learn(cut.source, factsOfCut(cut));
+      return cut;
+    },
+    [learn],
+  );
+
+  const attributesFor = useCallback(
+    async (choice: Choice, room: number): Promise<Readonly<Record<string, unknown>>> => {
+      if (choice.kind === "foreign") {
+        const { address, picture, verdict, message } = choice.report;
+        learn(address, {
+          pixels: picture,
+          needed: null,
+          bytes: picture!.bytes,
+          use: picture!.frames > 1 ? "loop" : "photo",
+          trouble: verdict === "open" ? null : { usable: true, message },
+        });
+        return foreignAttributes(choice.report, room);
+      }
+      if (choice.kind === "cut") {
+        learn(choice.cut.source, factsOfCut(choice.cut));
+        return { ...attributesOf(choice.cut), alt: altFromName(choice.cut.originalName) };
+      }
+      const cut = await makeCut({ original: choice.original.hash, widest: room });
+      return { ...attributesOf(cut), alt: altFromName(choice.original.name) };
+    },
+    [learn, makeCut],
+  );
+
   const place = useCallback(
-    async ({ hash, name }: UploadedOriginal, target: PictureTarget): Promise<void> => {
-      const cut = await makeCut({ original: hash, widest: roomFor(current(), target) });
-      const attributes = { ...attributesOf(cut), alt: altFromName(name) };
+    async (choice: Choice, target: PictureTarget): Promise<void> => {
+      const attributes = await attributesFor(choice, roomFor(current(), target));
       apply((now) => placePicture(now, attributes, target));
     },
-    [apply, current, makeCut],
+    [apply, attributesFor, current],
   );
 
   const placeFiles = useCallback(
     async (files: readonly File[]): Promise<void> => {
       for (const file of files)
         try {
-          await place(await uploadPicture(file), { kind: "cursor" });
+          const { originals, refused } = await uploadPicture(file);
+          for (const original of originals) await place({ kind: "original", original }, { kind: "cursor" });
+          for (const { message } of refused) toast.error(message);
         } catch (error) {
           toast.error((error as Error).message);
         }
@@ -117,11 +162,9 @@ export function usePictures(
     [place],
   );
 
-  const resize = useCallback<Pictures["resize"]>(
-    async (position, asked) => {
-      const source = current().doc.nodeAt(position)?.attrs.source as string | undefined;
-      if (source === undefined) return;
-      const cut = await makeCut({ source, ...asked });
+  const swap = useCallback(
+    (source: string, position: number, cut: Cut): void => {
+      learn(cut.source, factsOfCut(cut));
       apply(
         ({ doc, tr }) => {
           const at = findPicture(doc, source, position);
@@ -130,13 +173,16 @@ export function usePictures(
         { focus: false },
       );
     },
-    [apply, current, makeCut],
+    [apply, learn],
   );
 
-  const weight = useMemo(() => {
-    const sources = new Set(picturesOf(document).map(({ node }) => String(node.attrs.source)));
-    return [...sources].reduce((sum, source) => sum + (weights.get(source) ?? 0), 0);
-  }, [document, weights]);
+  const resize = useCallback<Pictures["resize"]>(
+    async (position, asked) => {
+      const source = current().doc.nodeAt(position)?.attrs.source as string | undefined;
+      if (source !== undefined) swap(source, position, await makeCut({ source, ...asked }));
+    },
+    [current, makeCut, swap],
+  );
 
-  return { weight, place, placeFiles, resize };
+  return { facts, place, placeFiles, resize, swap };
 }

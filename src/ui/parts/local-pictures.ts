@@ -1,2 +1,10 @@
-/** Hosted pictures drawn from this machine, whatever public address the signature names. */
-export const localPictures = (html: string, base: string): string => html.replaceAll(`"${base}/h/`, '"/h/');
+import { drawnFrom } from "@/core/pictures";
+
+/**
+ * The HTML as this application draws it: hosted pictures from their paths here, so that they show wherever the public
+ * address leads, and pictures at invented addresses from the stand-in web.
+ */
+export const localPictures = (html: string, base: string): string =>
+  html
+    .replaceAll(`"${base}/h/`, '"/h/')
+    .replace(/ src="(https?:\/\/[^"]+)"/g, (_whole, address: string) => ` src="${drawnFrom(address)}"`);

@@ -1,34 +1,22 @@
-/** Uploading one picture, with its progress. */
+/** Uploading one picture, or an archive of them, with its progress. */
+import type { AddedFiles } from "@/server/pictures/originals";
 import { noAnswer, RequestError } from "./request";
-
-export interface UploadedOriginal {
-  readonly hash: string;
-  readonly name: string;
-  readonly type: "png" | "jpeg";
-  /** px. */
-  readonly width: number;
-  readonly height: number;
-  readonly bytes: number;
-}
 
 /** Rejects with a RequestError whose message can be shown. `onProgress` is called with 0 to 1. */
 export function uploadPicture(
   file: File,
   onProgress: (part: number) => void = () => undefined,
-  signal?: AbortSignal,
-): Promise<UploadedOriginal> {
+  { signal, path = "/api/pictures" }: { signal?: AbortSignal; path?: string } = {},
+): Promise<AddedFiles> {
   return new Promise((resolve, reject) => {
     const sending = new XMLHttpRequest();
-    sending.open("POST", "/api/pictures");
+    sending.open("POST", path);
     sending.responseType = "json";
     sending.upload.onprogress = (event) =>
       onProgress(event.lengthComputable ? event.loaded / event.total : 0);
     sending.onload = () => {
-      const answer = sending.response as {
-        original?: UploadedOriginal;
-        error?: { message: string; code: string };
-      } | null;
-      if (sending.status === 200 && answer?.original) resolve(answer.original);
+      const answer = sending.response as (AddedFiles & { error?: { message: string; code: string } }) | null;
+      if (sending.status === 200 && answer) resolve(answer);
       else
         reject(
           new RequestError(answer?.error?.message ?? noAnswer, sending.status, answer?.error?.code ?? "", {}),
@@ -44,4 +32,7 @@ export function uploadPicture(
 }
 
 /** The file types that a picker offers; what is really in the file is checked by the server. */
-export const acceptedPictures = "image/png,image/jpeg";
+export const acceptedPictures = "image/png,image/jpeg,image/gif,image/webp,image/avif,image/svg+xml";
+
+/** As above, and archives of them. */
+export const acceptedUploads = `${acceptedPictures},application/zip,.zip`;

@@ -1,52 +1,40 @@
 "use client";
 
-import { Upload, X } from "lucide-react";
-import { useRouter } from "next/navigation";
-import { useRef, useState } from "react";
+import { fromEvent } from "file-selector";
+import { FolderOpen, Upload, X } from "lucide-react";
+import { useEffect, useState, type ChangeEvent } from "react";
 import { buttonClass } from "../parts/button";
 import { IconButton } from "../parts/icon-button";
-import { acceptedPictures, uploadPicture } from "../parts/upload-picture";
+import { acceptedUploads } from "../parts/upload-picture";
+import { useUploads } from "./use-uploads";
 
-interface Upload {
-  readonly id: number;
-  readonly name: string;
-  /** 0 to 1. */
-  readonly progress: number;
-  readonly problem: string | null;
-  readonly stop: () => void;
-}
+/** What file systems leave in folders. */
+const isHidden = ({ name }: File): boolean => /^(\.|Thumbs\.db$|desktop\.ini$)/i.test(name);
 
-/** Uploads by picker, drop and paste, several at once, each with its progress. */
+const pickerClass = (look: "primary" | "plain"): string =>
+  `${buttonClass(look)} cursor-pointer focus-within:outline-2 focus-within:outline-offset-2 focus-within:outline-pine`;
+
+/** Uploads by picker, folder, drop and paste, several at once, each with its progress. */
 export function UploadArea() {
-  const router = useRouter();
-  const [uploads, setUploads] = useState<readonly Upload[]>([]);
+  const { uploads, takeAll, dismiss } = useUploads();
   const [over, setOver] = useState(false);
-  const next = useRef(0);
 
-  const change = (id: number, patch: Partial<Upload> | null): void =>
-    setUploads((all) =>
-      patch === null
-        ? all.filter((upload) => upload.id !== id)
-        : all.map((upload) => (upload.id === id ? { ...upload, ...patch } : upload)),
-    );
-
-  const take = async (file: File): Promise<void> => {
-    const id = next.current++;
-    const controller = new AbortController();
-    const stop = (): void => controller.abort();
-    setUploads((all) => [...all, { id, name: file.name, progress: 0, problem: null, stop }]);
-    try {
-      await uploadPicture(file, (progress) => change(id, { progress }), controller.signal);
-      change(id, null);
-      router.refresh();
-    } catch (error) {
-      change(id, { problem: (error as Error).message });
-    }
+  const pick = (event: ChangeEvent<HTMLInputElement>): void => {
+    takeAll([...(event.target.files ?? [])].filter((file) => !isHidden(file)));
+    event.target.value = "";
   };
 
-  const takeAll = (files: Iterable<File>): void => {
-    for (const file of files) void take(file);
-  };
+  // Pasted wherever the focus is, but for fields that take the text of a paste.
+  useEffect(() => {
+    const onPaste = (event: ClipboardEvent): void => {
+      const files = [...(event.clipboardData?.files ?? [])];
+      if (files.length === 0) return;
+      event.preventDefault();
+      takeAll(files);
+    };
+    addEventListener("paste", onPaste);
+    return () => removeEventListener("paste", onPaste);
+  }, [takeAll]);
 
   return (
     <section
@@ -59,36 +47,44 @@ export function UploadArea() {
       onDrop={(event) => {
         event.preventDefault();
         setOver(false);
-        takeAll(event.dataTransfer.files);
+        // Dropped folders are walked through.
+        void fromEvent(event.nativeEvent).then((found) =>
+          takeAll(found.filter((file): file is Extract<typeof file, File> => file instanceof File)),
+        );
       }}
-      onPaste={(event) => takeAll(event.clipboardData.files)}
       className={`border border-dashed px-4 py-3 ${over ? "border-pine bg-kelp" : "border-soft"}`}
     >
-      <div className="flex items-center gap-3">
-        <label
-          className={`${buttonClass("primary")} cursor-pointer focus-within:outline-2 focus-within:outline-offset-2 focus-within:outline-pine`}
-        >
+      <div className="flex flex-wrap items-center gap-3">
+        <label className={pickerClass("primary")}>
           <Upload size={15} aria-hidden />
           Upload pictures
+          <input type="file" multiple accept={acceptedUploads} className="sr-only" onChange={pick} />
+        </label>
+        <label className={pickerClass("plain")}>
+          <FolderOpen size={15} aria-hidden />
+          A whole folder
           <input
             type="file"
             multiple
-            accept={acceptedPictures}
             className="sr-only"
-            onChange={(event) => {
-              takeAll(event.target.files ?? []);
-              event.target.value = "";
-            }}
+            onChange={pick}
+            ref={(input) => input?.setAttribute("webkitdirectory", "")}
           />
         </label>
-        <span className="text-soft">PNG or JPEG, up to 20 MB each. Drop or paste them here as well.</span>
+        <span className="text-soft">
+          PNG, JPEG, GIF, WebP, AVIF or SVG up to 20 MB, or a zip of them. Drop or paste works as well.
+        </span>
       </div>
       <ul>
-        {uploads.map(({ id, name, progress, problem, stop }) => (
+        {uploads.map(({ id, name, progress, problems, stop }) => (
           <li key={id} className="mt-2 flex items-center gap-3">
-            {problem ? (
+            {problems.length > 0 ? (
               <span role="alert" className="text-rowan">
-                {problem}
+                {problems.map((problem) => (
+                  <span key={problem} className="block">
+                    {problem}
+                  </span>
+                ))}
               </span>
             ) : (
               <>
@@ -99,11 +95,12 @@ export function UploadArea() {
                   aria-label={`Upload of ${name}`}
                   className="w-48 accent-pine"
                 />
+                <span className="text-soft">{progress >= 1 ? "Being looked at…" : ""}</span>
               </>
             )}
             <IconButton
-              label={problem ? `Dismiss the message about ${name}` : `Stop the upload of ${name}`}
-              onClick={() => (problem ? change(id, null) : stop())}
+              label={problems.length > 0 ? `Dismiss the message about ${name}` : `Stop the upload of ${name}`}
+              onClick={() => (problems.length > 0 ? dismiss(id) : stop())}
             >
               <X size={14} aria-hidden />
             </IconButton>

@@ -1,4 +1,3 @@
-import { publicBase } from "@/server/configuration";
 import { findLetterType } from "@/server/letter-type/letter-type";
 import { findOrganisation } from "@/server/organisation/organisation";
 import { Bench } from "@/ui/bench/bench";
@@ -20,14 +19,14 @@ export default async function BenchPage({ params }: Props) {
     findOrganisation(),
     findLetterType(),
   ]);
-  const { id, name, personId, document, revision, cuts, person, findings } = signature;
+  const { id, name, personId, document, revision, pictures, person, base, findings } = signature;
   return (
     <Bench
       signature={{ id, name, personId, document, revision }}
-      cuts={cuts.map(({ source, width, height, bytes }) => ({ source, width, height, bytes }))}
+      pictures={pictures}
       person={person}
       people={people}
-      base={publicBase()}
+      base={base}
       brandColors={organisation?.colors.map(({ hex }) => hex) ?? []}
       letterType={letterType}
       findings={findings}

@@ -1,4 +1,5 @@
 /** A picture that stands in a line of text or in an icon row, level with what is beside it. Sizes in px. */
+import { drawnFrom } from "../../pictures";
 import type { ReadPieces } from "../inline";
 import { marked, type InlineKind } from "../kind";
 import { pictureSource } from "../values";
@@ -51,7 +52,7 @@ export const inlinePictureKind: InlineKind = {
       "img",
       {
         ...marked(node),
-        src: source,
+        src: drawnFrom(source),
         width,
         height,
         alt,

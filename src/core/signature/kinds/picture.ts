@@ -1,4 +1,5 @@
 /** A picture that stands as a block in its cell: a photo, a logo, a banner. Display sizes in CSS px. */
+import { drawnFrom } from "../../pictures";
 import { element, type Declarations } from "../html";
 import { marked, partAttributes, type BlockKind } from "../kind";
 import { flag, linkTarget, number, optional, pictureSource, text } from "../values";
@@ -59,7 +60,7 @@ export const pictureKind: BlockKind = {
       "img",
       {
         ...marked(node),
-        src: source,
+        src: drawnFrom(source),
         width,
         height,
         alt,

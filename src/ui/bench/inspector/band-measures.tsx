@@ -5,7 +5,7 @@ import { MeasureField } from "../../parts/measure-field";
 import { useBench } from "../bench-context";
 import type { PlacedCell } from "../editor/selection";
 import { evenOut } from "../editor/table-commands";
-import { Section } from "./section";
+import { Section } from "../../parts/section";
 
 interface Props {
   readonly cells: readonly PlacedCell[];

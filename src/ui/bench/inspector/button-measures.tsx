@@ -4,7 +4,7 @@ import { ColorField } from "../../parts/color-field";
 import { MeasureField } from "../../parts/measure-field";
 import { useBench } from "../bench-context";
 import type { MeasuresOfPart } from "./measures-of-part";
-import { Section } from "./section";
+import { Section } from "../../parts/section";
 
 /** Width, radius, padding and colours of a button. */
 export function ButtonMeasures({ attributes, set }: MeasuresOfPart) {

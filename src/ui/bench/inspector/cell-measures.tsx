@@ -23,7 +23,7 @@ import { useBench } from "../bench-context";
 import { BandMeasures } from "./band-measures";
 import { LineMeasures } from "./line-measures";
 import { PaddingMeasures } from "./padding-measures";
-import { Section } from "./section";
+import { Section } from "../../parts/section";
 
 const horizontal = [
   { value: "left", label: "Left in the cell", Icon: AlignLeft },

@@ -5,7 +5,7 @@ import { Button } from "../../parts/button";
 import { MeasureField } from "../../parts/measure-field";
 import { useBench } from "../bench-context";
 import type { MeasuresOfPart } from "./measures-of-part";
-import { Section } from "./section";
+import { Section } from "../../parts/section";
 
 /** Size, gap and direction of a row of icons, and one icon more. */
 export function IconRowMeasures({ node, position, attributes, set }: MeasuresOfPart) {

@@ -2,7 +2,7 @@
 
 import { MeasureField } from "../../parts/measure-field";
 import type { MeasuresOfPart } from "./measures-of-part";
-import { Section } from "./section";
+import { Section } from "../../parts/section";
 
 /** The mark of a separator and the gaps around it. */
 export function SeparatorMeasures({ node, position, attributes, set }: MeasuresOfPart) {

@@ -14,7 +14,7 @@ import { ColorField } from "../../parts/color-field";
 import { MeasureField } from "../../parts/measure-field";
 import { useBench } from "../bench-context";
 import type { PlacedCell } from "../editor/selection";
-import { Section } from "./section";
+import { Section } from "../../parts/section";
 
 /** Where each line of the drawing is taken hold of. */
 const places: Readonly<Record<SideName | "between columns" | "between rows", string>> = {

@@ -5,7 +5,7 @@ import { useState } from "react";
 import { noSides, type SideName, type Sides } from "@/core/signature";
 import { IconButton } from "../../parts/icon-button";
 import { MeasureField } from "../../parts/measure-field";
-import { Section } from "./section";
+import { Section } from "../../parts/section";
 
 const fieldPlaces: Readonly<Record<SideName, string>> = {
   top: "col-start-2 row-start-1 justify-self-center",

@@ -1,5 +1,6 @@
 "use client";
 
+import { Crop } from "lucide-react";
 import { useState } from "react";
 import { toast } from "sonner";
 import type { PictureAttributes } from "@/core/signature";
@@ -7,11 +8,11 @@ import { Button } from "../../parts/button";
 import { MeasureField } from "../../parts/measure-field";
 import { useBench } from "../bench-context";
 import type { MeasuresOfPart } from "./measures-of-part";
-import { Section } from "./section";
+import { Section } from "../../parts/section";
 
 /** Exact display size, and what is said while pictures are blocked. */
 export function PictureMeasures({ node, position, set }: MeasuresOfPart) {
-  const { resizePicture, choosePicture } = useBench();
+  const { resizePicture, choosePicture, cutPicture } = useBench();
   const [busy, setBusy] = useState(false);
   const { source, width, height, alt, decorative } = node.attrs as PictureAttributes;
 
@@ -38,18 +39,24 @@ export function PictureMeasures({ node, position, set }: MeasuresOfPart) {
 
   return (
     <>
-      {node.isBlock && (
-        <Button className="mb-3" onClick={() => choosePicture({ kind: "replace", position })}>
-          Choose another picture
-        </Button>
-      )}
+      <div className="mb-3 flex flex-wrap gap-2">
+        {source.startsWith("/h/") && !source.endsWith(".gif") && (
+          <Button look="primary" onClick={() => cutPicture(source, position)}>
+            <Crop size={15} aria-hidden />
+            Cut it
+          </Button>
+        )}
+        {node.isBlock && (
+          <Button onClick={() => choosePicture({ kind: "replace", position })}>Choose another</Button>
+        )}
+      </div>
       <Section title="Display size">
         <SizeFields width={width} height={height} disabled={busy} onChange={(asked) => void resize(asked)} />
         <p aria-live="polite" className="mt-1 text-xs text-soft">
           {busy
             ? "Cutting…"
             : source.startsWith("/h/")
-              ? `The file is cut to ${width * 2} × ${height * 2} px, so that it is sharp on every display.`
+              ? "It is cut anew at each size, with pixels enough for sharp displays."
               : "This picture is not hosted here, so it cannot be cut to size."}
         </p>
       </Section>

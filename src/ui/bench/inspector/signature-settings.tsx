@@ -8,7 +8,7 @@ import { FontField } from "../../parts/font-field";
 import { MeasureField } from "../../parts/measure-field";
 import { TextSizeField } from "../../parts/text-size-field";
 import { useBench } from "../bench-context";
-import { Section } from "./section";
+import { Section } from "../../parts/section";
 
 /** What every part takes from: the settings of the whole signature. */
 export function SignatureSettings() {

@@ -6,7 +6,7 @@ import { IconButton } from "../../parts/icon-button";
 import { MeasureField } from "../../parts/measure-field";
 import { useBench } from "../bench-context";
 import { selectedLines } from "../editor/commands";
-import { Section } from "./section";
+import { Section } from "../../parts/section";
 
 const alignments = [
   { value: null, label: "As the cell", Icon: null },

@@ -1,5 +1,5 @@
 import { readHostedPath } from "@/core/pictures";
-import { readHosted } from "@/server/pictures/pictures";
+import { readHosted } from "@/server/pictures/cuts";
 
 interface Context {
   readonly params: Promise<{ hash: string; name: string }>;

@@ -1,9 +1,7 @@
-import { route } from "@/server/http/route";
-import { thumbnail } from "@/server/pictures/thumbnail";
+import { frameAsked, route } from "@/server/http/route";
+import { drawOriginal } from "@/server/pictures/draw-original";
 
-export const GET = route<{ hash: string }>(
-  async (_request, { hash }) =>
-    new Response(new Uint8Array(await thumbnail(hash)), {
-      headers: { "content-type": "image/webp", "cache-control": "private, max-age=31536000, immutable" },
-    }),
+/** An original drawn small; `?frame=` of an animation, from 0. */
+export const GET = route<{ hash: string }>((request, { hash }) =>
+  drawOriginal(hash, { width: 320, height: 240, frame: frameAsked(request) }),
 );

@@ -2,7 +2,7 @@ import { format } from "date-fns";
 import Link from "next/link";
 import { notFound } from "next/navigation";
 import { received, rewriteLinks } from "@/core/clients";
-import { publicBase } from "@/server/configuration";
+import { publicBase } from "@/server/addresses/public-address";
 import { Refusal } from "@/server/http/refusal";
 import { leadInside } from "@/server/mailroom/demo-web";
 import { openMessage } from "@/server/mailroom/mailroom";
@@ -46,7 +46,7 @@ export default async function LetterPage({ params }: Props) {
           <pre className="whitespace-pre-wrap font-sans">{letter.text}</pre>
         ) : (
           <SignatureFrame
-            html={localPictures(html, publicBase())}
+            html={localPictures(html, await publicBase())}
             label="The letter"
             width={780}
             followable

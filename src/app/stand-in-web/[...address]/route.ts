@@ -1,0 +1,19 @@
+import { standInAnswer } from "@/server/web/stand-in-web";
+
+interface Context {
+  readonly params: Promise<{ address: string[] }>;
+}
+
+/** What an invented address answers a reader: `/stand-in-web/HOST/PATH`. */
+export async function GET(_request: Request, { params }: Context): Promise<Response> {
+  const [host, ...path] = (await params).address;
+  const address = `https://${host}/${path.join("/")}`;
+  const answer = URL.canParse(address) ? await standInAnswer(new URL(address), {}) : null;
+  if (!answer) return new Response("There is no such host.\n", { status: 404 });
+  if (answer.after) await new Promise((resolve) => setTimeout(resolve, answer.after));
+  const body = typeof answer.body === "string" ? answer.body : new Uint8Array(answer.body);
+  return new Response(body, {
+    status: answer.status,
+    headers: { ...answer.headers, "x-content-type-options": "nosniff" },
+  });
+}

@@ -1,0 +1,106 @@
+/** Findings about one picture: where it is, what it says, how sharp, how heavy and how true to shape it is. */
+import type { Node } from "prosemirror-model";
+import { budgets, type BudgetKind, type Size } from "../pictures";
+import type { PictureAttributes } from "../signature";
+import type { Finding } from "./finding";
+
+/** What is known of a picture's file, by its address. */
+export interface PictureFacts {
+  /** Of the file, px; null where no picture was found. */
+  readonly pixels: Size | null;
+  /** Pixels that would be needed for its density; null where it has enough. */
+  readonly needed: Size | null;
+  readonly bytes: number;
+  readonly use: BudgetKind;
+  /** What is wrong with its address, for a picture from elsewhere; null where nothing is. */
+  readonly trouble: { readonly usable: boolean; readonly message: string } | null;
+}
+
+export type PictureFactsBySource = Readonly<Record<string, PictureFacts>>;
+
+const useNames: Readonly<Record<BudgetKind, string>> = {
+  photo: "a photo",
+  logo: "a logo",
+  icon: "an icon",
+  banner: "a banner",
+  loop: "a loop",
+};
+
+const kilobytes = (bytes: number): string => `${Math.max(1, Math.round(bytes / 1024))} KB`;
+
+/** A px of rounding on either side stretches nothing that anybody sees; this part more does. */
+const stretchLimit = 0.02;
+
+const isStretched = ({ width, height }: Size, pixels: Size): boolean => {
+  const natural = (width * pixels.height) / pixels.width;
+  return Math.abs(natural - height) > Math.max(1, height * stretchLimit);
+};
+
+const isForeign = (source: string): boolean => /^https?:\/\//i.test(source);
+
+function checkFile(
+  picture: PictureAttributes,
+  facts: PictureFacts,
+): readonly Omit<Finding, "at" | "station">[] {
+  const { pixels, needed, bytes, use, trouble } = facts;
+  const found: Omit<Finding, "at" | "station">[] = [];
+  if (trouble)
+    found.push({
+      code: trouble.usable ? "picture-moved" : "picture-not-open",
+      severity: trouble.usable ? "attention" : "break",
+      message: trouble.message,
+    });
+  if (pixels && needed)
+    found.push({
+      code: "picture-too-few-pixels",
+      severity: "attention",
+      message: `It has ${pixels.width} × ${pixels.height} px, and needs ${needed.width} × ${needed.height} px to be sharp at ${picture.width} × ${picture.height}: find a larger original, or show it smaller.`,
+    });
+  if (bytes > budgets[use])
+    found.push({
+      code: "picture-too-heavy",
+      severity: "attention",
+      message: `It weighs ${kilobytes(bytes)}, and ${kilobytes(budgets[use])} is the most for ${useNames[use]}.`,
+    });
+  if (pixels && isStretched(picture, pixels))
+    found.push({
+      code: "picture-stretched",
+      severity: "attention",
+      message: `It is drawn ${picture.width} × ${picture.height} px out of proportion: its file is ${pixels.width} × ${pixels.height} px.`,
+    });
+  return found;
+}
+
+/** `facts` is left out where nothing is known of any file. */
+export function checkPicture(node: Node, at: string, facts?: PictureFactsBySource): Finding[] {
+  const picture = node.attrs as PictureAttributes;
+  const { source, alt, decorative } = picture;
+  const found: Omit<Finding, "at" | "station">[] = [];
+  if (source === "")
+    found.push({
+      code: "picture-not-hosted",
+      severity: "attention",
+      message: "No picture is chosen here yet, so nothing is sent.",
+    });
+  else if (!source.startsWith("/h/") && !isForeign(source))
+    found.push({
+      code: "picture-not-hosted",
+      severity: "break",
+      message: `“${source.slice(0, 60)}” is on a disk and not at a public address: nobody else will see it.`,
+    });
+  if (source !== "" && alt.trim() === "" && !decorative)
+    found.push({
+      code: "picture-without-alt",
+      severity: "attention",
+      message: "It says nothing while pictures are blocked, or when it is read out.",
+    });
+  const known = facts?.[source];
+  if (known) found.push(...checkFile(picture, known));
+  else if (facts && isForeign(source))
+    found.push({
+      code: "picture-not-looked-at",
+      severity: "attention",
+      message: "It is at an address elsewhere, and nobody has looked whether recipients can open it.",
+    });
+  return found.map((finding) => ({ ...finding, station: "pictures", at }));
+}

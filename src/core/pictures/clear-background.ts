@@ -1,0 +1,72 @@
+/**
+ * Taking a plain background away by its colour. Edges are unmixed: what an edge pixel holds of the background is
+ * taken out of its colour, so that no pale rim is left on dark.
+ */
+import { converter, differenceEuclidean } from "culori";
+import type { ClearedBackground } from "./cut";
+import { channelsOf, type Pixels } from "./pixels";
+
+const toLab = converter("lab");
+const difference = differenceEuclidean("lab");
+
+/** Changes copies only; opaque and far colours stay byte for byte. */
+export function clearBackground({ data, width, height }: Pixels, cleared: ClearedBackground): Pixels {
+  const [red, green, blue] = channelsOf(cleared.color);
+  const background = toLab(cleared.color)!;
+  const out = new Uint8Array(data);
+  // A logo has few colours and many pixels: each colour is measured once.
+  const kept = new Map<number, number>();
+  const alphaOf = (at: number): number => {
+    const key = (data[at]! << 16) | (data[at + 1]! << 8) | data[at + 2]!;
+    let alpha = kept.get(key);
+    if (alpha === undefined) {
+      const color = {
+        mode: "rgb" as const,
+        r: data[at]! / 255,
+        g: data[at + 1]! / 255,
+        b: data[at + 2]! / 255,
+      };
+      const away = difference(toLab(color), background) - cleared.tolerance;
+      alpha = away <= 0 ? 0 : cleared.softness > 0 ? Math.min(1, away / cleared.softness) : 1;
+      kept.set(key, alpha);
+    }
+    return alpha;
+  };
+  const unmix = (value: number, behind: number, alpha: number): number =>
+    Math.max(0, Math.min(255, Math.round((value - behind * (1 - alpha)) / alpha)));
+  for (let at = 0; at + 3 < data.length; at += 4) {
+    const alpha = alphaOf(at);
+    if (alpha === 1) continue;
+    out[at + 3] = Math.round(data[at + 3]! * alpha);
+    if (alpha === 0) continue;
+    out[at] = unmix(data[at]!, red, alpha);
+    out[at + 1] = unmix(data[at + 1]!, green, alpha);
+    out[at + 2] = unmix(data[at + 2]!, blue, alpha);
+  }
+  return { data: out, width, height };
+}
+
+/** The colour that a picture's border is made of most, or null where no colour holds half of it. */
+export function backgroundColor({ data, width, height }: Pixels): string | null {
+  const counts = new Map<number, number>();
+  let all = 0;
+  const count = (x: number, y: number): void => {
+    const at = (y * width + x) * 4;
+    all++;
+    if (data[at + 3]! < 128) return;
+    // Neighbouring shades of one background are one colour: four bits a channel.
+    const key = ((data[at]! >> 4) << 8) | ((data[at + 1]! >> 4) << 4) | (data[at + 2]! >> 4);
+    counts.set(key, (counts.get(key) ?? 0) + 1);
+  };
+  for (let x = 0; x < width; x++) for (const y of new Set([0, height - 1])) count(x, y);
+  for (let y = 1; y < height - 1; y++) for (const x of new Set([0, width - 1])) count(x, y);
+  const [most] = [...counts].sort((one, other) => other[1] - one[1]);
+  if (!most || most[1] * 2 < all) return null;
+  // The shade at the first border pixel of that colour, exactly.
+  for (let at = 0; at + 3 < data.length; at += 4) {
+    const key = ((data[at]! >> 4) << 8) | ((data[at + 1]! >> 4) << 4) | (data[at + 2]! >> 4);
+    if (key === most[0] && data[at + 3]! >= 128)
+      return `#${[data[at]!, data[at + 1]!, data[at + 2]!].map((value) => value.toString(16).padStart(2, "0")).join("")}`.toUpperCase();
+  }
+  return null;
+}

@@ -1,0 +1,206 @@
+/**
+ * Loops: short animations as recipes. A loop has a source that gives numbered pictures, and a list of frames that
+ * says which picture is shown for how long. Times are milliseconds; a GIF holds them in hundredths of a second.
+ */
+import { displaySize, proportionsOf, type Density, type Recipe, type Rectangle, type Size } from "./cut";
+
+export type LoopSource =
+  /** The frames of an animation that was uploaded. */
+  | { readonly kind: "animation"; readonly original: string; readonly count: number }
+  /** Several originals one after the other, each drawn to cover the same box. */
+  | { readonly kind: "pictures"; readonly originals: readonly string[] }
+  /** A framed photo whose ring steps through colours, there and back. */
+  | {
+      readonly kind: "ring-cycle";
+      readonly original: string;
+      readonly picture: Recipe;
+      readonly colors: readonly string[];
+    }
+  /** A line of text that appears word by word; picture 0 has none of the words, the last has them all. */
+  | { readonly kind: "text-reveal"; readonly text: RevealedText };
+
+export interface RevealedText {
+  readonly words: string;
+  readonly font: string;
+  /** CSS px. */
+  readonly size: number;
+  readonly bold: boolean;
+  readonly color: string;
+  /** Null for a clear background. */
+  readonly background: string | null;
+}
+
+export interface LoopFrame {
+  /** Which picture of the source is shown, from 0. */
+  readonly picture: number;
+  readonly time: number;
+}
+
+export interface LoopRecipe {
+  readonly source: LoopSource;
+  readonly frames: readonly LoopFrame[];
+  /** 0 repeats for ever. */
+  readonly repeats: number;
+  /** Colours of the palette, 2 to 256. */
+  readonly colors: number;
+  /** What of each picture of an animation is shown; null for all of it. */
+  readonly crop: Rectangle | null;
+  readonly width: number;
+  readonly height: number;
+  readonly density: Density;
+  /** Under half-transparent edges, and under everything transparent when `solid`. */
+  readonly fill: string;
+  readonly solid: boolean;
+}
+
+/** Browsers draw frames that ask for less at 100 ms. */
+export const shortestTime = 20;
+export const longestTime = 10_000;
+
+/** A time that a GIF can hold. */
+export const frameTime = (time: number): number =>
+  Math.round(Math.max(shortestTime, Math.min(longestTime, time)) / 10) * 10;
+
+/** The order in which a ring steps through its colours: there and back, without a stop at either end. */
+export const thereAndBack = <T>(steps: readonly T[]): readonly T[] => [
+  ...steps,
+  ...steps.slice(1, -1).reverse(),
+];
+
+export const wordsOf = (text: string): readonly string[] => text.split(/\s+/).filter((word) => word !== "");
+
+/** How many pictures a source has. */
+export function pictureCount(source: LoopSource): number {
+  switch (source.kind) {
+    case "animation":
+      return source.count;
+    case "pictures":
+      return source.originals.length;
+    case "ring-cycle":
+      return source.colors.length;
+    case "text-reveal":
+      return wordsOf(source.text.words).length + 1;
+  }
+}
+
+/**
+ * The frames that a source begins with. Those of a text begin with the whole of it, since some clients show only
+ * the first frame; then the words come one by one.
+ */
+export function firstFrames(source: LoopSource, times: readonly number[] = []): readonly LoopFrame[] {
+  const count = pictureCount(source);
+  const all = Array.from({ length: count }, (_, picture) => picture);
+  switch (source.kind) {
+    case "animation":
+      return all.map((picture) => ({ picture, time: frameTime(times[picture] ?? 100) }));
+    case "pictures":
+      return all.map((picture) => ({ picture, time: 1500 }));
+    case "ring-cycle":
+      return thereAndBack(all).map((picture) => ({ picture, time: 600 }));
+    case "text-reveal":
+      return [
+        { picture: count - 1, time: 2500 },
+        ...all.slice(1, -1).map((picture) => ({ picture, time: 450 })),
+      ];
+  }
+}
+
+/** A frame at another place in the order. */
+export function moveFrame(frames: readonly LoopFrame[], from: number, to: number): readonly LoopFrame[] {
+  if (from === to || !frames[from] || to < 0 || to >= frames.length) return frames;
+  const moved = frames.filter((_, index) => index !== from);
+  moved.splice(to, 0, frames[from]);
+  return moved;
+}
+
+/** All but one frame; the last one stays. */
+export const removeFrame = (frames: readonly LoopFrame[], at: number): readonly LoopFrame[] =>
+  frames.length > 1 && frames[at] ? frames.filter((_, index) => index !== at) : frames;
+
+/** The same round begun at another frame. */
+export const beginAt = (frames: readonly LoopFrame[], first: number): readonly LoopFrame[] =>
+  first > 0 && frames[first] ? [...frames.slice(first), ...frames.slice(0, first)] : frames;
+
+export const setFrameTime = (frames: readonly LoopFrame[], at: number, time: number): readonly LoopFrame[] =>
+  frames.map((frame, index) => (index === at ? { ...frame, time: frameTime(time) } : frame));
+
+/** All times divided by a speed: 2 is twice as fast. */
+export const changeSpeed = (frames: readonly LoopFrame[], speed: number): readonly LoopFrame[] =>
+  frames.map((frame) => ({ ...frame, time: frameTime(frame.time / speed) }));
+
+/** Every second frame, each shown for the time of the two. */
+export const halveFrames = (frames: readonly LoopFrame[]): readonly LoopFrame[] =>
+  frames.flatMap((frame, index) =>
+    index % 2 === 1 ? [] : [{ ...frame, time: frameTime(frame.time + (frames[index + 1]?.time ?? 0)) }],
+  );
+
+/** One round; ms. */
+export const roundTime = (frames: readonly LoopFrame[]): number =>
+  frames.reduce((sum, { time }) => sum + time, 0);
+
+/** The proportions that a loop's display size keeps. `natural` is the size of the source's first picture. */
+export const loopProportions = (
+  { source, crop }: Pick<LoopRecipe, "source" | "crop">,
+  natural: Size,
+): Size => (source.kind === "ring-cycle" ? proportionsOf(source.picture) : (crop ?? natural));
+
+/** Loops are drawn large enough for a sharp display where their weight allows it. */
+export function firstLoop(source: LoopSource, natural: Size, times: readonly number[] = []): LoopRecipe {
+  const size =
+    source.kind === "ring-cycle"
+      ? { width: source.picture.width, height: source.picture.height }
+      : source.kind === "text-reveal"
+        ? natural
+        : displaySize(natural, { width: Math.max(1, Math.min(300, Math.round(natural.width / 2))) });
+  return {
+    source,
+    frames: firstFrames(source, times),
+    repeats: 0,
+    colors: 128,
+    crop: null,
+    ...size,
+    density: 2,
+    fill: "#FFFFFF",
+    solid: false,
+  };
+}
+
+/** The originals that a loop is made of. */
+export function originalsOfLoop(source: LoopSource): readonly string[] {
+  switch (source.kind) {
+    case "animation":
+    case "ring-cycle":
+      return [source.original];
+    case "pictures":
+      return source.originals;
+    case "text-reveal":
+      return [];
+  }
+}
+
+export interface LighterLoop {
+  readonly what: "fewer-colors" | "fewer-frames" | "smaller";
+  readonly loop: LoopRecipe;
+}
+
+/** What would bring a loop's weight down, each by itself; what cannot be had is left out. */
+export function lighterLoops(loop: LoopRecipe): readonly LighterLoop[] {
+  const { colors, frames, density, width, height } = loop;
+  const smaller =
+    density > 1
+      ? { ...loop, density: (density - 1) as Density }
+      : {
+          ...loop,
+          width: Math.max(1, Math.round(width * 0.75)),
+          height: Math.max(1, Math.round(height * 0.75)),
+        };
+  return [
+    ...(colors > 8
+      ? [{ what: "fewer-colors" as const, loop: { ...loop, colors: Math.round(colors / 2) } }]
+      : []),
+    ...(frames.length > 3
+      ? [{ what: "fewer-frames" as const, loop: { ...loop, frames: halveFrames(frames) } }]
+      : []),
+    { what: "smaller" as const, loop: smaller },
+  ];
+}

@@ -1,0 +1,133 @@
+/** Where recipients find the pictures: the setting, and the check that fetches a test picture through it. */
+import sharp from "sharp";
+import { isPrivateHost } from "@/core/checks";
+import { hostedPath } from "@/core/pictures";
+import { configuredBase } from "../configuration";
+import { database } from "../database/database";
+import { publicAddress } from "../database/schema";
+import { Refusal } from "../http/refusal";
+import { contentHash } from "../imaging/content-hash";
+import { pictureStore } from "../store/store";
+import type { FetchFailure } from "../web/fetch-bounded";
+import { fetchOwn } from "../web/web";
+
+export interface AddressCheck {
+  /** `reached`: everybody finds the pictures there; `here-only`: only this machine or network does. */
+  readonly verdict: "reached" | "here-only" | "failed";
+  readonly message: string;
+  readonly at: number;
+}
+
+interface Facts {
+  readonly base: string | null;
+  readonly check: AddressCheck | null;
+}
+
+async function facts(): Promise<Facts> {
+  const [row] = await (await database()).select().from(publicAddress).limit(1);
+  return row ? (JSON.parse(row.facts) as Facts) : { base: null, check: null };
+}
+
+async function keep(next: Facts): Promise<void> {
+  const text = JSON.stringify(next);
+  await (
+    await database()
+  )
+    .insert(publicAddress)
+    .values({ id: 1, facts: text })
+    .onConflictDoUpdate({ target: publicAddress.id, set: { facts: text } });
+}
+
+/** The public address of hosted pictures, without a slash at its end. */
+export const publicBase = async (): Promise<string> => (await facts()).base ?? configuredBase();
+
+export interface PublicAddress {
+  readonly base: string;
+  /** Whether somebody set it here; else it comes from the environment. */
+  readonly set: boolean;
+  readonly check: AddressCheck | null;
+}
+
+export async function findPublicAddress(): Promise<PublicAddress> {
+  const { base, check } = await facts();
+  return { base: base ?? configuredBase(), set: base !== null, check };
+}
+
+/** Sets the address, or with null goes back to the one of the environment. Refuses what is no web address. */
+export async function setPublicBase(asked: string | null): Promise<PublicAddress> {
+  if (asked === null) {
+    await keep({ base: null, check: null });
+    return findPublicAddress();
+  }
+  const text = asked.trim();
+  const url = URL.canParse(text) ? new URL(text) : null;
+  if (!url || !/^https?:$/.test(url.protocol) || url.search !== "" || url.hash !== "" || url.username !== "")
+    throw new Refusal(
+      422,
+      "bad-address",
+      `“${text.slice(0, 80)}” is no base address: write it as https://pictures.harrowfen.example, with nothing after the path.`,
+    );
+  await keep({ base: url.href.replace(/\/+$/, ""), check: null });
+  return findPublicAddress();
+}
+
+interface TestPicture {
+  readonly hash: string;
+  readonly fileName: string;
+  readonly bytes: Buffer;
+}
+
+let test: Promise<TestPicture> | null = null;
+
+/** A small picture that is hosted like any other, only for being fetched. */
+export function testPicture(): Promise<TestPicture> {
+  test ??= sharp({ create: { width: 8, height: 8, channels: 3, background: "#1F5B57" } })
+    .png()
+    .toBuffer()
+    .then((bytes) => ({ hash: contentHash(bytes), fileName: "still-line-test.png", bytes }));
+  return test;
+}
+
+const failures: Readonly<Record<FetchFailure, string>> = {
+  "not-an-address": "It leads to something that is no web address.",
+  "private-address": "It leads into a private network, where no recipient can follow.",
+  "no-such-host": "There is no server of that name: look at the spelling, or wait until the name is known.",
+  "no-connection": "No server answered there: see whether it runs and can be reached from outside.",
+  certificate: "Its certificate is not in order, so mail clients refuse its pictures.",
+  "too-slow": "It did not answer within 10 seconds.",
+  "too-many-redirects": "It leads round in circles.",
+  "too-many-bytes": "It answered with something far larger than the test picture.",
+};
+
+async function look(base: string): Promise<Omit<AddressCheck, "at">> {
+  const picture = await testPicture();
+  const key = { kind: "cut", hash: picture.hash, fileName: picture.fileName, type: "png" } as const;
+  await pictureStore().put(key, picture.bytes);
+  const result = await fetchOwn(base + hostedPath(picture));
+  if (!result.ok) return { verdict: "failed", message: failures[result.failure] };
+  const { status, headers, bytes } = result.fetched;
+  if (status !== 200)
+    return {
+      verdict: "failed",
+      message: `It answered ${status} instead of the test picture: pictures are not served from there.`,
+    };
+  if (Buffer.compare(bytes, picture.bytes) !== 0)
+    return {
+      verdict: "failed",
+      message: `It answered with something else than the test picture (${headers["content-type"] ?? "of no type"}): another site is at this address.`,
+    };
+  return isPrivateHost(base)
+    ? {
+        verdict: "here-only",
+        message: "The test picture came, but only this machine or its network can reach this address.",
+      }
+    : { verdict: "reached", message: "The test picture came through: recipients find the pictures here." };
+}
+
+/** Fetches the test picture through the public address, and keeps what came of it. */
+export async function checkPublicAddress(): Promise<AddressCheck> {
+  const { base } = await facts();
+  const check = { ...(await look(base ?? configuredBase())), at: Date.now() };
+  await keep({ base, check });
+  return check;
+}

@@ -1,0 +1,121 @@
+/**
+ * Publishing a signature's pictures on another web space: a zip of them to upload there, a check that each has
+ * arrived byte for byte, and the signature's addresses rewritten.
+ */
+import { zipSync } from "fflate";
+import { keptApart } from "@/core/pictures";
+import { parseSignature, picturesOf, replaceSources } from "@/core/signature";
+import { database } from "../database/database";
+import { publishedCopies } from "../database/schema";
+import { Refusal } from "../http/refusal";
+import { contentHash } from "../imaging/content-hash";
+import { findCuts, readHosted, type Cut } from "../pictures/cuts";
+import { readHostedPath } from "@/core/pictures";
+import { findSignature, rewriteDocument } from "../signatures/signatures";
+import { fetchFromWeb } from "../web/web";
+
+interface NamedCut extends Cut {
+  /** Its name in the zip, and under the base address. */
+  readonly name: string;
+}
+
+/** The hosted pictures of a signature, each once, in reading order, under names that are kept apart. */
+async function hostedOf(signatureId: string): Promise<readonly NamedCut[]> {
+  const { document } = await findSignature(signatureId);
+  const sources = new Set(
+    picturesOf(parseSignature(document))
+      .map(({ node }) => node.attrs.source as string)
+      .filter((source) => readHostedPath(source)),
+  );
+  const found = new Map((await findCuts([...sources])).map((cut) => [cut.source, cut]));
+  const cuts = [...sources].flatMap((source) => found.get(source) ?? []);
+  if (cuts.length === 0)
+    throw new Refusal(422, "no-pictures", "This signature has no picture that is hosted here.");
+  const names = keptApart(cuts.map(({ fileName }) => fileName));
+  return cuts.map((cut, index) => ({ ...cut, name: names[index]! }));
+}
+
+const bytesOf = async ({ source }: Cut): Promise<Buffer> => {
+  const { hash, fileName } = readHostedPath(source)!;
+  return (await readHosted(hash, fileName))!.bytes;
+};
+
+/** All pictures of a signature in a zip, under the names that the check looks for. */
+export async function zipPictures(signatureId: string): Promise<Uint8Array> {
+  const files: Record<string, Uint8Array> = {};
+  for (const cut of await hostedOf(signatureId)) files[cut.name] = await bytesOf(cut);
+  // Pictures are compressed already.
+  return zipSync(files, { level: 0 });
+}
+
+export interface PublishedPicture {
+  readonly name: string;
+  readonly from: string;
+  readonly address: string;
+  readonly ok: boolean;
+  readonly message: string;
+}
+
+async function checkCopy(cut: NamedCut, base: string): Promise<PublishedPicture> {
+  const address = `${base}/${cut.name}`;
+  const known = { name: cut.name, from: cut.source, address };
+  const result = await fetchFromWeb(address);
+  if (!result.ok) return { ...known, ok: false, message: "No server answered there." };
+  const { status, bytes } = result.fetched;
+  if (status !== 200)
+    return { ...known, ok: false, message: `It answers ${status}: upload the file under this name.` };
+  if (contentHash(bytes) !== readHostedPath(cut.source)!.hash)
+    return { ...known, ok: false, message: "Another file is there: upload this one in its place." };
+  return { ...known, ok: true, message: "It is there, byte for byte." };
+}
+
+export interface Publication {
+  readonly pictures: readonly PublishedPicture[];
+  /** Whether all were there, so that the signature was rewritten. */
+  readonly rewritten: boolean;
+}
+
+/** Four at a time: a web space may take more at once for an attack. */
+const atOnce = 4;
+
+/** Checks each picture under a base address; only when all are there are the signature's addresses rewritten. */
+export async function publishPictures(signatureId: string, asked: string): Promise<Publication> {
+  const base = asked.trim().replace(/\/+$/, "");
+  if (!URL.canParse(base) || !/^https?:$/.test(new URL(base).protocol) || /[?#]/.test(base))
+    throw new Refusal(
+      422,
+      "bad-address",
+      `“${base.slice(0, 80)}” is no base address: write the address of the folder that the pictures are in.`,
+    );
+  const cuts = await hostedOf(signatureId);
+  const pictures: PublishedPicture[] = [];
+  for (let at = 0; at < cuts.length; at += atOnce)
+    pictures.push(...(await Promise.all(cuts.slice(at, at + atOnce).map((cut) => checkCopy(cut, base)))));
+  if (!pictures.every(({ ok }) => ok)) return { pictures, rewritten: false };
+  const createdAt = Date.now();
+  for (const { from, address } of pictures) {
+    const copy = { ...readHostedPath(from)!, createdAt };
+    await (
+      await database()
+    )
+      .insert(publishedCopies)
+      .values({ address, ...copy })
+      .onConflictDoUpdate({ target: publishedCopies.address, set: copy });
+  }
+  const moves = new Map(pictures.map(({ from, address }) => [from, address]));
+  await rewriteDocument(signatureId, (document) => replaceSources(document, moves));
+  return { pictures, rewritten: true };
+}
+
+/** The signature's pictures at Still Line's own addresses again. */
+export async function hostHereAgain(signatureId: string): Promise<void> {
+  const { document } = await findSignature(signatureId);
+  const foreign = picturesOf(parseSignature(document)).map(({ node }) => node.attrs.source as string);
+  const copies = await (await database()).select().from(publishedCopies);
+  const moves = new Map(
+    copies
+      .filter(({ address }) => foreign.includes(address))
+      .map(({ address, hash, fileName }) => [address, `/h/${hash}/${fileName}`]),
+  );
+  await rewriteDocument(signatureId, (own) => replaceSources(own, moves));
+}

@@ -1,0 +1,116 @@
+/** Encoding a still picture: as told, or as the smallest file that looks the same. */
+import sharp, { type Sharp } from "sharp";
+import {
+  countColors,
+  hasTransparency,
+  looksTheSame,
+  measureDifference,
+  type Difference,
+  type Format,
+  type Pixels,
+} from "@/core/pictures";
+import { toPixels } from "./open-original";
+import { settleTransparency } from "./settle-transparency";
+import { setJpegDensity, setPngDensity } from "./set-density";
+
+/** Dots per inch: one CSS px is 1/96 in (CSS Values 4, section 6.2). */
+const cssDensity = 96;
+
+export type SettledFormat = Exclude<Format, { kind: "lightest" }>;
+
+export interface EncodedStill {
+  readonly bytes: Buffer;
+  readonly format: SettledFormat;
+  /** From the picture as it was drawn; null where nothing was measured. */
+  readonly difference: Difference | null;
+}
+
+const same: Difference = { similarity: 1, worst: 1, color: 0 };
+
+/**
+ * Writes a pipeline in a format, at 96 dpi and with no other metadata. Palettes are not mixed by dots: at the density
+ * of a signature dots are no gain to the eye, and heavier.
+ */
+export async function encodeAs(pipeline: Sharp, format: SettledFormat): Promise<Buffer> {
+  switch (format.kind) {
+    case "jpeg":
+      return setJpegDensity(
+        await pipeline.jpeg({ quality: format.quality, mozjpeg: true }).toBuffer(),
+        cssDensity,
+      );
+    case "palette":
+      return setPngDensity(
+        settleTransparency(
+          await pipeline.png({ palette: true, colours: format.colors, effort: 4, dither: 0 }).toBuffer(),
+        ),
+        cssDensity,
+      );
+    case "png":
+      return setPngDensity(await pipeline.png({ compressionLevel: 9 }).toBuffer(), cssDensity);
+  }
+}
+
+const fromPixels = ({ data, width, height }: Pixels): Sharp =>
+  sharp(data, { raw: { width, height, channels: 4 } });
+
+async function attempt(drawn: Pixels, format: SettledFormat): Promise<EncodedStill> {
+  const pipeline = fromPixels(drawn);
+  const bytes = await encodeAs(hasTransparency(drawn) ? pipeline : pipeline.removeAlpha(), format);
+  if (format.kind === "png") return { bytes, format, difference: same };
+  return { bytes, format, difference: measureDifference(drawn, await toPixels(sharp(bytes))) };
+}
+
+const alike = ({ difference }: EncodedStill): boolean => looksTheSame(difference!);
+
+const qualities = [60, 66, 72, 77, 82, 87, 92, 96] as const;
+
+/** The lowest quality that looks the same, by halving: a higher one never looks worse. Null when none does. */
+async function lightestJpeg(drawn: Pixels): Promise<EncodedStill | null> {
+  let [from, to] = [0, qualities.length - 1];
+  let found: EncodedStill | null = null;
+  while (from <= to) {
+    const middle = (from + to) >> 1;
+    const tried = await attempt(drawn, { kind: "jpeg", quality: qualities[middle]! });
+    if (alike(tried)) [found, to] = [tried, middle - 1];
+    else from = middle + 1;
+  }
+  return found;
+}
+
+/** More colours than a drawing has: a true-colour PNG would be many times a JPEG. */
+const colorsOfPhoto = 5000;
+
+const allColors = { kind: "palette", colors: 256 } as const;
+
+/** The fewest colours of a palette that look the same; null when 256 do not. */
+async function lightestPalette(drawn: Pixels): Promise<EncodedStill | null> {
+  let found = await attempt(drawn, allColors);
+  if (!alike(found)) return null;
+  for (const colors of [16, 4] as const) {
+    const tried = await attempt(drawn, { kind: "palette", colors });
+    if (!alike(tried)) break;
+    if (tried.bytes.length < found.bytes.length) found = tried;
+  }
+  return found;
+}
+
+/**
+ * The smallest of the files that look the same as what was drawn. A photo with clear parts is a palette of 256
+ * colours whether or not it looks the same, since all of its colours would be ten times as heavy; the answer says
+ * how far it is.
+ */
+export async function encodeLightest(drawn: Pixels): Promise<EncodedStill> {
+  const transparent = hasTransparency(drawn);
+  if (countColors(drawn) > colorsOfPhoto)
+    return transparent
+      ? attempt(drawn, allColors)
+      : ((await lightestJpeg(drawn)) ?? attempt(drawn, { kind: "png" }));
+  const candidates = [
+    await attempt(drawn, { kind: "png" }),
+    await lightestPalette(drawn),
+    transparent ? null : await lightestJpeg(drawn),
+  ].filter((candidate) => candidate !== null);
+  return candidates.reduce((best, candidate) =>
+    candidate.bytes.length < best.bytes.length ? candidate : best,
+  );
+}

@@ -1,0 +1,188 @@
+/** Rendering a loop: its source's pictures drawn once each, put in order, given one palette, and written as a GIF. */
+import sharp, { type Sharp } from "sharp";
+import {
+  clampCrop,
+  countColors,
+  largestCrop,
+  mostFramePixels,
+  mostFrames,
+  quantize,
+  type LoopRecipe,
+  type Pixels,
+  type Size,
+} from "@/core/pictures";
+import { Refusal } from "../http/refusal";
+import { contentHash } from "./content-hash";
+import { openOriginal, toPixels } from "./open-original";
+import { drawCut } from "./render-cut";
+import { layText } from "./reveal-text";
+
+export interface RenderedLoop extends Size {
+  readonly bytes: Buffer;
+  readonly type: "gif";
+  readonly hash: string;
+  /** Frames in the file: neighbours that came out alike are one. */
+  readonly frames: number;
+  /** Colours in the file, a clear background counting as one. */
+  readonly colors: number;
+}
+
+/** Bytes of the originals that a loop names, by their hash. */
+export type Originals = ReadonlyMap<string, Uint8Array>;
+
+type DrawPicture = (index: number) => Promise<Sharp>;
+
+const nothing = { r: 0, g: 0, b: 0, alpha: 0 };
+
+const bytesOf = (originals: Originals, hash: string): Uint8Array => {
+  const bytes = originals.get(hash);
+  if (!bytes) throw new RangeError(`The loop names the original ${hash}, and its bytes were not given`);
+  return bytes;
+};
+
+/** How one of a source's pictures is drawn at the loop's own size. */
+function drawingOf(loop: LoopRecipe, originals: Originals, size: Size): DrawPicture {
+  const { source } = loop;
+  switch (source.kind) {
+    case "animation":
+      return async (frame) => {
+        const { pipeline, size: natural } = await openOriginal(bytesOf(originals, source.original), {
+          frame,
+        });
+        const { x, y, width, height } = clampCrop(loop.crop ?? { x: 0, y: 0, ...natural }, natural);
+        return pipeline.extract({ left: x, top: y, width, height }).resize({ ...size, fit: "fill" });
+      };
+    case "pictures":
+      return async (index) => {
+        const { pipeline, drawn } = await openOriginal(bytesOf(originals, source.originals[index]!), {
+          scale: (natural) => Math.max(size.width / natural.width, size.height / natural.height),
+        });
+        const { x, y, width, height } = largestCrop(drawn, size.width / size.height);
+        return pipeline.extract({ left: x, top: y, width, height }).resize({ ...size, fit: "fill" });
+      };
+    case "ring-cycle":
+      return async (index) => {
+        const { picture, colors } = source;
+        const frame =
+          picture.frame.shape === "circle" && picture.frame.ring
+            ? { ...picture.frame, ring: { ...picture.frame.ring, color: colors[index]! } }
+            : { shape: "circle" as const, ring: { width: 3, gap: 0, color: colors[index]! } };
+        const { pipeline } = await drawCut(bytesOf(originals, source.original), {
+          ...picture,
+          frame,
+          fill: null,
+        });
+        const drawn = await toPixels(pipeline);
+        return fromPixels(drawn).resize({ ...size, fit: "fill" });
+      };
+    case "text-reveal": {
+      const laid = layText(source.text);
+      return async (shown) =>
+        sharp(laid.draw(shown, size.width / laid.width)).resize({
+          ...size,
+          fit: "contain",
+          background: nothing,
+        });
+    }
+  }
+}
+
+const fromPixels = ({ data, width, height }: Pixels): Sharp =>
+  sharp(data, { raw: { width, height, channels: 4 } });
+
+const channelsOfFill = (hex: string): readonly number[] =>
+  [1, 3, 5].map((at) => parseInt(hex.slice(at, at + 2), 16));
+
+/** Half-clear edges laid over the fill, as a GIF holds no half; what is nearly clear stays clear unless solid. */
+function settleEdges({ data }: Pixels, { fill, solid }: LoopRecipe): void {
+  const behind = channelsOfFill(fill);
+  for (let at = 0; at < data.length; at += 4) {
+    const alpha = data[at + 3]!;
+    if (alpha === 255) continue;
+    if (alpha < 64 && !solid) {
+      data.fill(0, at, at + 4);
+      continue;
+    }
+    for (let channel = 0; channel < 3; channel++)
+      data[at + channel] = Math.round((data[at + channel]! * alpha + behind[channel]! * (255 - alpha)) / 255);
+    data[at + 3] = 255;
+  }
+}
+
+const sizeOf = ({ width, height, density }: LoopRecipe): Size => ({
+  width: width * density,
+  height: height * density,
+});
+
+function checkSize({ frames }: LoopRecipe, { width, height }: Size): void {
+  if (frames.length > mostFrames || width * height * frames.length > mostFramePixels)
+    throw new Refusal(
+      413,
+      "loop-too-large",
+      `${frames.length} frames of ${width} × ${height} px are more than a loop can hold: remove some, or make it smaller.`,
+    );
+}
+
+/** One picture of a loop by itself, as PNG. */
+export async function renderLoopPicture(
+  loop: LoopRecipe,
+  originals: Originals,
+  picture: number,
+): Promise<Buffer> {
+  const drawn = await toPixels(await drawingOf(loop, originals, sizeOf(loop))(picture));
+  settleEdges(drawn, loop);
+  return fromPixels(quantize(drawn, loop.colors)).png({ compressionLevel: 6 }).toBuffer();
+}
+
+/** Refuses loops that are too large, and words that the font cannot write. */
+export async function renderLoop(loop: LoopRecipe, originals: Originals): Promise<RenderedLoop> {
+  const size = sizeOf(loop);
+  checkSize(loop, size);
+  const draw = drawingOf(loop, originals, size);
+  const shown = [...new Set(loop.frames.map(({ picture }) => picture))];
+  const frameBytes = size.width * size.height * 4;
+  // All pictures stand in one tall one, so that they share a palette and nothing flickers between frames.
+  const tall = new Uint8Array(frameBytes * shown.length);
+  for (const [place, picture] of shown.entries()) {
+    const drawn = await toPixels(await draw(picture));
+    settleEdges(drawn, loop);
+    tall.set(drawn.data, place * frameBytes);
+  }
+  const settled = quantize(
+    { data: tall, width: size.width, height: size.height * shown.length },
+    loop.colors,
+  );
+  const ordered = Buffer.concat(
+    loop.frames.map(({ picture }) => {
+      const place = shown.indexOf(picture);
+      return settled.data.subarray(place * frameBytes, (place + 1) * frameBytes);
+    }),
+  );
+  const bytes = await sharp(ordered, {
+    raw: {
+      width: size.width,
+      height: size.height * loop.frames.length,
+      channels: 4,
+      pageHeight: size.height,
+    },
+  })
+    // The palette is settled: searching for another, or mixing colours by dots, only makes the file heavier.
+    .gif({
+      effort: 1,
+      dither: 0,
+      interPaletteMaxError: 0,
+      keepDuplicateFrames: false,
+      delay: loop.frames.map(({ time }) => time),
+      loop: loop.repeats,
+    })
+    .toBuffer();
+  const { pages } = await sharp(bytes).metadata();
+  return {
+    bytes,
+    type: "gif",
+    hash: contentHash(bytes),
+    ...size,
+    frames: pages ?? 1,
+    colors: countColors(settled),
+  };
+}

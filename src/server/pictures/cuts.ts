@@ -1,0 +1,203 @@
+/** Cuts and loops: pictures made from originals by their recipes, each at an address that names its content. */
+import { and, desc, eq, inArray, isNull } from "drizzle-orm";
+import {
+  hostedPath,
+  pixelsNeeded,
+  publicFileName,
+  readHostedPath,
+  useOf,
+  type BudgetKind,
+  type HostedType,
+  type LoopRecipe,
+  type Recipe,
+  type Size,
+} from "@/core/pictures";
+import { database, type Database } from "../database/database";
+import { cuts, originals, publishedCopies } from "../database/schema";
+import { contentHash } from "../imaging/content-hash";
+import { imaging } from "../imaging/imaging";
+import { pictureStore } from "../store/store";
+import { findOriginal, readOriginal, type Original } from "./originals";
+import { keptRecipe } from "./recipe-schema";
+
+/** A cut as the interface needs it. */
+export interface Cut {
+  /** Its hosted path, or the address of a copy that is published elsewhere. */
+  readonly source: string;
+  readonly fileName: string;
+  /** Null for a loop of text. */
+  readonly originalHash: string | null;
+  readonly originalName: string;
+  readonly type: HostedType;
+  /** Display size, CSS px. */
+  readonly width: number;
+  readonly height: number;
+  /** Size of the file, px. */
+  readonly pixels: Size;
+  /** Pixels that the crop would need for its density; null where it has enough. */
+  readonly needed: Size | null;
+  readonly use: BudgetKind;
+  /** Null for a loop. */
+  readonly recipe: Recipe | null;
+  /** Null for a still picture. */
+  readonly loop: LoopRecipe | null;
+  readonly bytes: number;
+}
+
+interface JoinedRow {
+  cuts: typeof cuts.$inferSelect;
+  originals: Original | null;
+}
+
+function toCut({ cuts: cut, originals: original }: JoinedRow): Cut {
+  const loop = cut.type === "gif" ? (JSON.parse(cut.recipe) as LoopRecipe) : null;
+  const recipe = loop ? null : keptRecipe(cut.recipe);
+  return {
+    source: hostedPath(cut),
+    fileName: cut.fileName,
+    originalHash: cut.originalHash,
+    originalName: original?.name ?? cut.fileName,
+    type: cut.type,
+    width: cut.width,
+    height: cut.height,
+    pixels: { width: cut.pixelWidth, height: cut.pixelHeight },
+    needed: recipe && pixelsNeeded(recipe, original?.type === "svg"),
+    use: recipe ? useOf(recipe, original?.type ?? "png") : "loop",
+    recipe,
+    loop,
+    bytes: cut.bytes,
+  };
+}
+
+const joined = (db: Database) =>
+  db.select().from(cuts).leftJoin(originals, eq(cuts.originalHash, originals.hash)).$dynamic();
+
+/** All cuts and loops, newest first. */
+export const listCuts = async (): Promise<readonly Cut[]> =>
+  (
+    await joined(await database())
+      .where(isNull(cuts.removedAt))
+      .orderBy(desc(cuts.createdAt), desc(cuts.hash))
+  ).map(toCut);
+
+/** The cuts at some hosted paths, or at addresses where copies were published; addresses of no cut are left out. */
+export async function findCuts(sources: readonly string[]): Promise<readonly Cut[]> {
+  const db = await database();
+  const paths = new Map<string, string>();
+  for (const source of sources) if (readHostedPath(source)) paths.set(source, source);
+  const foreign = sources.filter((source) => /^https?:/i.test(source));
+  if (foreign.length > 0)
+    for (const copy of await db
+      .select()
+      .from(publishedCopies)
+      .where(inArray(publishedCopies.address, foreign)))
+      paths.set(copy.address, hostedPath(copy));
+  const hashes = [...paths.values()].map((path) => readHostedPath(path)!.hash);
+  if (hashes.length === 0) return [];
+  const rows = await joined(db).where(and(inArray(cuts.hash, hashes), isNull(cuts.removedAt)));
+  const found = new Map(rows.map(toCut).map((cut) => [cut.source, cut]));
+  return [...paths].flatMap(([source, path]) => {
+    const cut = found.get(path);
+    return cut ? [{ ...cut, source }] : [];
+  });
+}
+
+export interface NewCut extends Size {
+  readonly hash: string;
+  readonly type: HostedType;
+  readonly bytes: Uint8Array;
+}
+
+/** Records a cut or loop whose bytes are at hand, under a file name. `pixels` is the size of the file. */
+export async function addCut(
+  { hash, type, bytes, ...pixels }: NewCut,
+  fileName: string,
+  originalHash: string | null,
+  recipe: Recipe | LoopRecipe,
+): Promise<Cut> {
+  await pictureStore().put({ kind: "cut", hash, fileName, type }, bytes);
+  const { width, height } = recipe;
+  await (
+    await database()
+  )
+    .insert(cuts)
+    .values({
+      hash,
+      fileName,
+      originalHash,
+      recipe: JSON.stringify(recipe),
+      type,
+      width,
+      height,
+      pixelWidth: pixels.width,
+      pixelHeight: pixels.height,
+      bytes: bytes.length,
+      createdAt: Date.now(),
+    })
+    // The same bytes cut by another recipe: the later one is what somebody works on.
+    .onConflictDoUpdate({
+      target: [cuts.hash, cuts.fileName],
+      set: { originalHash, recipe: JSON.stringify(recipe), width, height, removedAt: null },
+    });
+  const [found] = await findCuts([hostedPath({ hash, fileName })]);
+  return found!;
+}
+
+/** Renders a recipe over an original and keeps what comes out. */
+export async function makeCut(original: Original, recipe: Recipe): Promise<Cut> {
+  const rendered = await imaging.renderCut(await readOriginal(original.hash), recipe);
+  return addCut(rendered, publicFileName(original.name, rendered.type), original.hash, recipe);
+}
+
+export interface HostedFile {
+  readonly bytes: Buffer;
+  readonly type: HostedType;
+}
+
+/** A cut's bytes for its public address, or null when there is none. */
+export async function readHosted(hash: string, fileName: string): Promise<HostedFile | null> {
+  const [row] = await (
+    await database()
+  )
+    .select({ type: cuts.type })
+    .from(cuts)
+    .where(and(eq(cuts.hash, hash), eq(cuts.fileName, fileName), isNull(cuts.removedAt)));
+  const bytes = row && (await pictureStore().get({ kind: "cut", hash, fileName, type: row.type }));
+  return bytes ? { bytes, type: row.type } : null;
+}
+
+export interface CutPreview extends Size {
+  readonly type: "png" | "jpeg";
+  readonly bytes: Buffer;
+  /** Every colour of it, as drawn and not made lighter. */
+  readonly drawn: Buffer;
+  readonly format: Awaited<ReturnType<typeof imaging.renderCut>>["format"];
+  readonly difference: Awaited<ReturnType<typeof imaging.renderCut>>["difference"];
+  readonly needed: Size | null;
+  readonly use: BudgetKind;
+  /** The path that keeping it would give it, or has given it already. */
+  readonly source: string;
+}
+
+/** What a recipe would come out as; nothing is kept. */
+export async function previewCut(originalHash: string, recipe: Recipe): Promise<CutPreview> {
+  const original = await findOriginal(originalHash);
+  const bytes = await readOriginal(originalHash);
+  const [rendered, drawn] = await Promise.all([
+    imaging.renderCut(bytes, recipe),
+    imaging.renderCut(bytes, { ...recipe, format: { kind: "png" } }),
+  ]);
+  const fileName = publicFileName(original.name, rendered.type);
+  return {
+    type: rendered.type,
+    width: rendered.width,
+    height: rendered.height,
+    bytes: rendered.bytes,
+    drawn: drawn.bytes,
+    format: rendered.format,
+    difference: rendered.difference,
+    needed: pixelsNeeded(recipe, original.type === "svg"),
+    use: useOf(recipe, original.type),
+    source: hostedPath({ hash: contentHash(rendered.bytes), fileName }),
+  };
+}

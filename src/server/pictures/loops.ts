@@ -1,0 +1,72 @@
+/** Loops: made from originals or text, kept as cuts whose type is GIF. */
+import {
+  displaySize,
+  firstLoop,
+  largestDisplay,
+  loopProportions,
+  originalsOfLoop,
+  publicFileName,
+  type LoopRecipe,
+  type LoopSource,
+  type Size,
+} from "@/core/pictures";
+import { imaging } from "../imaging/imaging";
+import { addCut, type Cut } from "./cuts";
+import { findOriginal, readOriginal, type Original } from "./originals";
+
+/** The size of a source's first picture: px of an original, or CSS px of a text. */
+export async function naturalSize(source: LoopSource): Promise<Size> {
+  if (source.kind === "text-reveal") return imaging.measureText(source.text);
+  return findOriginal(originalsOfLoop(source)[0]!);
+}
+
+async function readOriginals({ source }: LoopRecipe): Promise<ReadonlyMap<string, Uint8Array>> {
+  const hashes = [...new Set(originalsOfLoop(source))];
+  return new Map(await Promise.all(hashes.map(async (hash) => [hash, await readOriginal(hash)] as const)));
+}
+
+/** What a loop begins as, for its source: frames, times and size. */
+export async function startLoop(source: LoopSource): Promise<LoopRecipe> {
+  const natural = await naturalSize(source);
+  const times =
+    source.kind === "animation" ? await imaging.frameTimes(await readOriginal(source.original)) : [];
+  return firstLoop(source, natural, times);
+}
+
+export const previewLoop = async (loop: LoopRecipe) => imaging.renderLoop(loop, await readOriginals(loop));
+
+/** One picture of a loop by itself, as PNG. */
+export const previewLoopPicture = async (loop: LoopRecipe, picture: number): Promise<Buffer> =>
+  imaging.renderLoopPicture(loop, await readOriginals(loop), picture);
+
+async function nameOf({ source }: LoopRecipe): Promise<string> {
+  if (source.kind === "text-reveal") return source.text.words;
+  return (await findOriginal(originalsOfLoop(source)[0]!)).name;
+}
+
+export async function makeLoop(loop: LoopRecipe): Promise<Cut> {
+  const rendered = await previewLoop(loop);
+  const original = originalsOfLoop(loop.source)[0] ?? null;
+  return addCut(rendered, publicFileName(await nameOf(loop), "gif"), original, loop);
+}
+
+const animationOf = ({ hash, frames }: Original): LoopSource => ({
+  kind: "animation",
+  original: hash,
+  count: frames,
+});
+
+/** The whole of an animation, at its own size at 2x, but no wider than `widest` CSS px. */
+export async function loopWhole(original: Original, widest: number): Promise<Cut> {
+  const loop = await startLoop(animationOf(original));
+  return makeLoop(widest < loop.width ? await resized(loop, { width: Math.floor(widest) }) : loop);
+}
+
+async function resized(loop: LoopRecipe, asked: { width: number } | { height: number }): Promise<LoopRecipe> {
+  const size = displaySize(loopProportions(loop, await naturalSize(loop.source)), asked);
+  return { ...loop, width: size.width, height: Math.min(largestDisplay, size.height) };
+}
+
+/** A loop made again at another display size. */
+export const loopAgain = async ({ loop }: Cut, asked: { width: number } | { height: number }): Promise<Cut> =>
+  makeLoop(await resized(loop!, asked));

@@ -1,0 +1,87 @@
+/** Originals: uploaded files, kept untouched under the hash of their bytes. */
+import { and, asc, desc, eq, inArray, isNull } from "drizzle-orm";
+import { sniffType } from "@/core/pictures";
+import { database } from "../database/database";
+import { originals } from "../database/schema";
+import { notFound, Refusal } from "../http/refusal";
+import { contentHash } from "../imaging/content-hash";
+import { imaging } from "../imaging/imaging";
+import { pictureStore } from "../store/store";
+
+export type Original = typeof originals.$inferSelect;
+
+/** Keeps an uploaded file as an original; the same bytes again are the same original, and back if it was removed. */
+export async function addOriginal(bytes: Uint8Array, name: string): Promise<Original> {
+  const inspected = await imaging.inspectPicture(bytes, name);
+  const hash = contentHash(bytes);
+  await pictureStore().put({ kind: "original", hash }, bytes);
+  await (
+    await database()
+  )
+    .insert(originals)
+    .values({ hash, name, ...inspected, bytes: bytes.length, createdAt: Date.now() })
+    .onConflictDoUpdate({ target: originals.hash, set: { removedAt: null, replacedBy: null } });
+  return findOriginal(hash);
+}
+
+export interface AddedFiles {
+  readonly originals: readonly Original[];
+  /** Files that were not taken, with the sentence that says why. */
+  readonly refused: readonly { readonly name: string; readonly message: string }[];
+}
+
+/** Keeps a file, or each picture of an archive; what cannot be used is said file by file. */
+export async function addUpload(bytes: Uint8Array, name: string): Promise<AddedFiles> {
+  if (sniffType(bytes) !== "zip") return { originals: [await addOriginal(bytes, name)], refused: [] };
+  const added: Original[] = [];
+  const refused: { name: string; message: string }[] = [];
+  for (const file of await imaging.unpackArchive(bytes, name))
+    try {
+      added.push(await addOriginal(file.bytes, file.name));
+    } catch (error) {
+      if (!(error instanceof Refusal)) throw error;
+      refused.push({ name: file.name, message: error.message });
+    }
+  return { originals: added, refused };
+}
+
+export async function findOriginal(hash: string): Promise<Original> {
+  const [row] = await (
+    await database()
+  )
+    .select()
+    .from(originals)
+    .where(and(eq(originals.hash, hash), isNull(originals.removedAt)));
+  if (!row) throw notFound("original");
+  return row;
+}
+
+/** All originals that stand in the library, newest first. */
+export const listOriginals = async (): Promise<readonly Original[]> =>
+  (await database())
+    .select()
+    .from(originals)
+    .where(and(isNull(originals.removedAt), isNull(originals.replacedBy)))
+    .orderBy(desc(originals.createdAt), asc(originals.name));
+
+export const findOriginals = async (hashes: readonly string[]): Promise<readonly Original[]> =>
+  hashes.length === 0
+    ? []
+    : (await database())
+        .select()
+        .from(originals)
+        .where(inArray(originals.hash, [...hashes]));
+
+/** Refuses with 404 when its bytes are gone. */
+export async function readOriginal(hash: string): Promise<Buffer> {
+  const { hash: known } = await findOriginal(hash);
+  const bytes = await pictureStore().get({ kind: "original", hash: known });
+  if (!bytes) throw notFound("original");
+  return bytes;
+}
+
+export async function renameOriginal(hash: string, name: string): Promise<Original> {
+  await findOriginal(hash);
+  await (await database()).update(originals).set({ name }).where(eq(originals.hash, hash));
+  return findOriginal(hash);
+}

@@ -1,0 +1,30 @@
+/** Cutting a picture for where it goes: whole at first, and again at another size. */
+import { firstDisplaySize, plainRecipe, resizeRecipe, wholeCrop } from "@/core/pictures";
+import { Refusal } from "../http/refusal";
+import { findCuts, makeCut, type Cut } from "./cuts";
+import { loopAgain, loopWhole } from "./loops";
+import { findOriginal } from "./originals";
+
+/** The first cut of an original: the whole of it, at its own size at 2x, but no wider than `widest` CSS px. */
+export async function cutWhole(originalHash: string, widest: number): Promise<Cut> {
+  const original = await findOriginal(originalHash);
+  // What moves goes on moving.
+  if (original.frames > 1) return loopWhole(original, widest);
+  // A vector has the pixels that are asked for.
+  const across = original.type === "svg" ? Math.max(original.width, 2 * widest) : original.width;
+  const natural = { width: across, height: (across * original.height) / original.width };
+  return makeCut(original, plainRecipe(wholeCrop(original), firstDisplaySize(natural, widest)));
+}
+
+/** A hosted cut made again at another display size; everything else of its recipe stays. */
+export async function cutAgain(source: string, asked: { width: number } | { height: number }): Promise<Cut> {
+  const [known] = await findCuts([source]);
+  if (!known)
+    throw new Refusal(
+      422,
+      "not-hosted",
+      "This picture is not hosted here, so it cannot be cut: upload it first.",
+    );
+  if (known.loop) return loopAgain(known, asked);
+  return makeCut(await findOriginal(known.originalHash!), resizeRecipe(known.recipe!, asked));
+}

@@ -1,0 +1,82 @@
+/** Where hosted pictures are used: in signatures, and in all that may still be shown or sent. */
+import PostalMime from "postal-mime";
+import { hostedPath } from "@/core/pictures";
+import { database } from "../database/database";
+import {
+  mailroomSignatures,
+  messages,
+  patterns,
+  publishedCopies,
+  refusedSaves,
+  signatures,
+  versions,
+} from "../database/schema";
+
+/** What uses a picture, in words: a signature's name, or what keeps it. */
+export type Usage = ReadonlyMap<string, ReadonlySet<string>>;
+
+const hosted = /\/h\/[0-9a-f]{20}\/[a-z0-9-]{1,60}\.(?:png|jpg|gif)/g;
+
+interface Text {
+  readonly text: string;
+  readonly user: string;
+}
+
+/** A message's addresses are broken by its encoding, so it is read as a mail client would. */
+async function messageText(raw: string): Promise<string> {
+  const { html, text } = await PostalMime.parse(raw);
+  return `${html ?? ""} ${text ?? ""}`;
+}
+
+async function textsThatKeep(): Promise<readonly Text[]> {
+  const db = await database();
+  const [all, kept, refused, own, pasted, sent] = await Promise.all([
+    db.select().from(signatures),
+    db.select({ document: versions.document, signatureId: versions.signatureId }).from(versions),
+    db.select({ document: refusedSaves.document }).from(refusedSaves),
+    db.select().from(patterns),
+    db.select().from(mailroomSignatures),
+    db.select({ raw: messages.raw }).from(messages),
+  ]);
+  const names = new Map(all.map(({ id, name }) => [id, name]));
+  const mails = await Promise.all(sent.map(({ raw }) => messageText(raw)));
+  return [
+    ...all
+      .filter(({ deletedAt }) => deletedAt !== null)
+      .map(({ name, document }) => ({ text: document, user: `${name}, deleted` })),
+    ...kept.map(({ signatureId, document }) => ({
+      text: document,
+      user: `a version of ${names.get(signatureId) ?? "a signature"}`,
+    })),
+    ...refused.map(({ document }) => ({ text: document, user: "a refused save" })),
+    ...own.map(({ name, document }) => ({ text: document, user: `the pattern ${name}` })),
+    ...pasted.map(({ html }) => ({ text: html, user: "a signature in the Mailroom" })),
+    ...mails.map((text) => ({ text, user: "a sent message" })),
+  ];
+}
+
+async function collect(texts: readonly Text[]): Promise<Usage> {
+  const copies = await (await database()).select().from(publishedCopies);
+  const usage = new Map<string, Set<string>>();
+  const use = (source: string, user: string): void => {
+    usage.set(source, (usage.get(source) ?? new Set()).add(user));
+  };
+  for (const { text, user } of texts) {
+    for (const [source] of text.matchAll(hosted)) use(source, user);
+    for (const copy of copies) if (text.includes(copy.address)) use(hostedPath(copy), user);
+  }
+  return usage;
+}
+
+/** The names of the signatures on the Shelf that use each picture. */
+export async function usageInSignatures(): Promise<Usage> {
+  const rows = await (await database()).select().from(signatures);
+  return collect(
+    rows
+      .filter(({ deletedAt }) => deletedAt === null)
+      .map(({ name, document }) => ({ text: document, user: name })),
+  );
+}
+
+/** Everything else that keeps a picture from being unused: versions, patterns, messages and what is deleted. */
+export const usageElsewhere = async (): Promise<Usage> => collect(await textsThatKeep());

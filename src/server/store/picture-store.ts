@@ -1,0 +1,22 @@
+/** Where the bytes of pictures are kept. Keys name content by its hash, so that nothing is ever overwritten. */
+import type { HostedType } from "@/core/pictures";
+
+export type StoreKey =
+  | { readonly kind: "original"; readonly hash: string }
+  | { readonly kind: "cut"; readonly hash: string; readonly fileName: string; readonly type: HostedType };
+
+export interface PictureStore {
+  /** Written whole under its key or not at all. */
+  readonly put: (key: StoreKey, bytes: Uint8Array) => Promise<void>;
+  /** Null when there is nothing under the key. */
+  readonly get: (key: StoreKey) => Promise<Buffer | null>;
+  /** Taking away what is not there is no error. */
+  readonly remove: (key: StoreKey) => Promise<void>;
+}
+
+/** Hashes are hex digits and names are plain words, so that no key can lead out of its place. */
+export function checkKey(key: StoreKey): void {
+  if (!/^[0-9a-f]{20}$/.test(key.hash)) throw new RangeError(`No content hash: ${JSON.stringify(key.hash)}`);
+  if (key.kind === "cut" && !/^[a-z0-9-]+\.[a-z]+$/.test(key.fileName))
+    throw new RangeError(`No file name of a cut: ${JSON.stringify(key.fileName)}`);
+}

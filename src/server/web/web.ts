@@ -1,0 +1,19 @@
+/** The web as the server meets it: the stand-in web for invented hosts, the network for all others. */
+import { configuredBase, ownBase } from "../configuration";
+import { fetchBounded, type FetchLimits, type FetchResult } from "./fetch-bounded";
+import { withStandIns } from "./stand-in-web";
+import { network } from "./transport";
+
+const limits: FetchLimits = { bytes: 20 * 1024 * 1024, time: 10_000, redirects: 5 };
+
+/** Private addresses are refused at every step. */
+export const fetchFromWeb = (
+  address: string,
+  headers: Readonly<Record<string, string>> = {},
+): Promise<FetchResult> => fetchBounded(address, withStandIns(network()), limits, headers);
+
+/** As above, but this application's own address may be private: it is the one that is being checked. */
+export const fetchOwn = (address: string): Promise<FetchResult> => {
+  const own = new Set([ownBase(), configuredBase()].map((base) => new URL(base).host));
+  return fetchBounded(address, withStandIns(network(({ host }) => own.has(host))), limits);
+};

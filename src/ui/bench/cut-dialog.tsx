@@ -1,0 +1,92 @@
+"use client";
+
+import { Dialog } from "radix-ui";
+import { X } from "lucide-react";
+import type { Node } from "prosemirror-model";
+import { useEffect, useMemo, useState } from "react";
+import { picturesOf, placeOf } from "@/core/signature";
+import type { Cut } from "@/server/pictures/cuts";
+import type { Original } from "@/server/pictures/originals";
+import { request } from "../parts/request";
+import { CutRoom } from "../pictures/cut/cut-room";
+import type { SizeToMatch } from "../pictures/cut/size-fields";
+
+interface Props {
+  readonly source: string;
+  readonly brandColors: readonly string[];
+  readonly document: Node;
+  readonly onClose: () => void;
+  readonly onKeep: (cut: Cut) => void;
+}
+
+interface Opened {
+  readonly cut: Cut;
+  readonly original: Original;
+  readonly background: string | null;
+}
+
+/** The other pictures of a signature, which one can be made as high as. */
+export function picturesToMatch(document: Node, source: string): readonly SizeToMatch[] {
+  return picturesOf(document)
+    .filter(({ node }) => node.attrs.source !== "" && node.attrs.source !== source)
+    .map(({ node, position }) => ({
+      name: String(node.attrs.alt) || placeOf(document, position),
+      width: Number(node.attrs.width),
+      height: Number(node.attrs.height),
+    }));
+}
+
+/** Cutting a picture of the signature without leaving the Bench. */
+export function CutDialog({ source, brandColors, document, onClose, onKeep }: Props) {
+  const [opened, setOpened] = useState<Opened | null>(null);
+  const [problem, setProblem] = useState<string | null>(null);
+  const matches = useMemo(() => picturesToMatch(document, source), [document, source]);
+
+  useEffect(() => {
+    const open = async (): Promise<Opened> => {
+      const { cut } = await request<{ cut: Cut }>("GET", `/api/cuts?source=${encodeURIComponent(source)}`);
+      const found = await request<Omit<Opened, "cut">>("GET", `/api/pictures/${cut.originalHash}`);
+      return { cut, ...found };
+    };
+    open().then(setOpened, (error: Error) => setProblem(error.message));
+  }, [source]);
+
+  return (
+    <Dialog.Root open onOpenChange={(next) => !next && onClose()}>
+      <Dialog.Portal>
+        <Dialog.Overlay className="fixed inset-0 z-30 bg-ink/30" />
+        <Dialog.Content
+          aria-describedby={undefined}
+          className="fixed inset-3 z-30 rounded-sm border border-hairline bg-paper p-4 pr-12"
+        >
+          {opened ? (
+            <CutRoom
+              original={opened.original}
+              start={opened.cut.recipe!}
+              background={opened.background}
+              brandColors={brandColors}
+              matches={matches}
+              keepLabel="Put it in place"
+              onKeep={onKeep}
+              heading={
+                <Dialog.Title className="truncate font-serif text-2xl">
+                  Cut {opened.original.name}
+                </Dialog.Title>
+              }
+            />
+          ) : (
+            <>
+              <Dialog.Title className="font-serif text-2xl">Cut the picture</Dialog.Title>
+              <p role={problem ? "alert" : "status"} className={problem ? "text-rowan" : "text-soft"}>
+                {problem ?? "Opening…"}
+              </p>
+            </>
+          )}
+          <Dialog.Close aria-label="Close" className="absolute right-3 top-4 rounded-sm p-1 hover:bg-kelp">
+            <X size={18} aria-hidden />
+          </Dialog.Close>
+        </Dialog.Content>
+      </Dialog.Portal>
+    </Dialog.Root>
+  );
+}

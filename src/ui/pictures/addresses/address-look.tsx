@@ -1,0 +1,83 @@
+"use client";
+
+import { useState } from "react";
+import type { ForeignPicture } from "@/server/addresses/foreign-pictures";
+import { Button } from "../../parts/button";
+import { request } from "../../parts/request";
+import { AddressVerdictView } from "./address-verdict";
+
+interface Props {
+  /** Offers to use a picture that is open to all; left out where there is nothing to use it for. */
+  readonly onUse?: (report: ForeignPicture) => void;
+  readonly onLooked?: (report: ForeignPicture) => void;
+}
+
+/** Pasting an address and being told what a recipient's mail client would meet there. */
+export function AddressLook({ onUse, onLooked }: Props) {
+  const [address, setAddress] = useState("");
+  const [busy, setBusy] = useState(false);
+  const [report, setReport] = useState<ForeignPicture | null>(null);
+  const [problem, setProblem] = useState<string | null>(null);
+
+  const look = async (asked: string): Promise<void> => {
+    setAddress(asked);
+    setBusy(true);
+    setProblem(null);
+    try {
+      const answer = await request<{ report: ForeignPicture }>("POST", "/api/addresses", { address: asked });
+      setReport(answer.report);
+      onLooked?.(answer.report);
+    } catch (error) {
+      setProblem((error as Error).message);
+    }
+    setBusy(false);
+  };
+
+  return (
+    <div>
+      <form
+        className="flex items-end gap-3"
+        onSubmit={(event) => {
+          event.preventDefault();
+          void look(address);
+        }}
+      >
+        <label className="min-w-0 flex-1">
+          <span className="block text-xs text-soft">Address of a picture</span>
+          <input
+            value={address}
+            onChange={(event) => setAddress(event.target.value)}
+            placeholder="https://"
+            inputMode="url"
+            autoComplete="off"
+            spellCheck={false}
+            className="w-full border-b border-soft bg-transparent py-1 font-mono text-sm focus:border-pine"
+          />
+        </label>
+        <Button type="submit" look="primary" disabled={busy || address.trim() === ""}>
+          {busy ? "Looking…" : "Look at it"}
+        </Button>
+      </form>
+      {busy && (
+        <p role="status" className="mt-2 flex items-center gap-3 text-soft">
+          <progress aria-label="Looking at the address" className="w-40 accent-pine" />
+          It is given 10 seconds.
+        </p>
+      )}
+      {problem && (
+        <p role="alert" className="mt-2 text-rowan">
+          {problem}
+        </p>
+      )}
+      {report && !busy && (
+        <div className="mt-3" role="status">
+          <AddressVerdictView
+            report={report}
+            onLook={(better) => void look(better)}
+            {...(onUse ? { onUse } : {})}
+          />
+        </div>
+      )}
+    </div>
+  );
+}

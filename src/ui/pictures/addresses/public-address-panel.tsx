@@ -1,0 +1,104 @@
+"use client";
+
+import { useRouter } from "next/navigation";
+import { useState } from "react";
+import type { PublicAddress } from "@/server/addresses/public-address";
+import { Button } from "../../parts/button";
+import { request } from "../../parts/request";
+
+const marks = {
+  reached: "bg-lichen rounded-full",
+  "here-only": "bg-clay rounded-t-full",
+  failed: "bg-rowan",
+} as const;
+
+interface Props {
+  readonly address: PublicAddress;
+  /** Where the pictures' bytes are, in words. */
+  readonly store: string;
+}
+
+/** The public address of the pictures, with a check that fetches a test picture through it. */
+export function PublicAddressPanel({ address, store }: Props) {
+  const router = useRouter();
+  const [base, setBase] = useState(address.base);
+  const [busy, setBusy] = useState(false);
+  const [problem, setProblem] = useState<string | null>(null);
+
+  const attempt = async (action: () => Promise<void>): Promise<void> => {
+    setBusy(true);
+    setProblem(null);
+    try {
+      await action();
+      router.refresh();
+    } catch (error) {
+      setProblem((error as Error).message);
+    }
+    setBusy(false);
+  };
+  const check = (): void =>
+    void attempt(async () => {
+      if (base.trim() !== address.base)
+        setBase((await request<PublicAddress>("PUT", "/api/public-address", { base })).base);
+      await request("POST", "/api/public-address/check");
+    });
+  const reset = (): void =>
+    void attempt(async () => {
+      setBase((await request<PublicAddress>("PUT", "/api/public-address", { base: null })).base);
+    });
+
+  return (
+    <section aria-label="Public address" className="border-t border-pine pt-3">
+      <h2 className="font-serif text-2xl">Public address</h2>
+      <p className="mb-2 text-soft">
+        Recipients find every picture under this address. The pictures themselves are kept {store}.
+      </p>
+      <form
+        className="flex items-end gap-3"
+        onSubmit={(event) => {
+          event.preventDefault();
+          check();
+        }}
+      >
+        <label className="min-w-0 flex-1">
+          <span className="block text-xs text-soft">Base address</span>
+          <input
+            value={base}
+            onChange={(event) => setBase(event.target.value)}
+            inputMode="url"
+            autoComplete="off"
+            spellCheck={false}
+            className="w-full border-b border-soft bg-transparent py-1 font-mono text-sm focus:border-pine"
+          />
+        </label>
+        <Button type="submit" look="primary" disabled={busy || base.trim() === ""}>
+          {busy
+            ? "Fetching…"
+            : base.trim() === address.base
+              ? "Fetch a test picture"
+              : "Set it, and fetch a test picture"}
+        </Button>
+        {address.set && (
+          <Button disabled={busy} onClick={reset}>
+            Back to the default
+          </Button>
+        )}
+      </form>
+      {problem && (
+        <p role="alert" className="mt-2 text-rowan">
+          {problem}
+        </p>
+      )}
+      <p role="status" className="mt-2 flex items-baseline gap-2">
+        {address.check ? (
+          <>
+            <span aria-hidden className={`h-2 w-2 shrink-0 ${marks[address.check.verdict]}`} />
+            <span>{address.check.message}</span>
+          </>
+        ) : (
+          <span className="text-soft">Nobody has fetched the test picture through it yet.</span>
+        )}
+      </p>
+    </section>
+  );
+}

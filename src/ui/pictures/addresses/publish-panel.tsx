@@ -1,0 +1,139 @@
+"use client";
+
+import { Download } from "lucide-react";
+import { useRouter } from "next/navigation";
+import { useState } from "react";
+import { toast } from "sonner";
+import type { Publication } from "@/server/addresses/publish";
+import { Button, buttonClass } from "../../parts/button";
+import { formatCount } from "../../parts/format";
+import { request } from "../../parts/request";
+
+interface Props {
+  readonly signatureId: string;
+  /** How many of its pictures are at Still Line's own addresses, and how many at copies elsewhere. */
+  readonly hosted: number;
+  readonly published: number;
+  /** The base address of the stand-in web space. */
+  readonly standIn: string;
+}
+
+/** Taking a signature's pictures to another web space in three steps. */
+export function PublishPanel({ signatureId, hosted, published, standIn }: Props) {
+  const router = useRouter();
+  const [base, setBase] = useState("");
+  const [busy, setBusy] = useState(false);
+  const [publication, setPublication] = useState<Publication | null>(null);
+  const [problem, setProblem] = useState<string | null>(null);
+  const path = `/api/signatures/${signatureId}/pictures/publish`;
+
+  const attempt = async (action: () => Promise<void>): Promise<void> => {
+    setBusy(true);
+    setProblem(null);
+    try {
+      await action();
+      router.refresh();
+    } catch (error) {
+      setProblem((error as Error).message);
+    }
+    setBusy(false);
+  };
+
+  const goBack = (): void =>
+    void attempt(async () => {
+      await request("DELETE", path);
+      setPublication(null);
+    });
+
+  const check = (): void =>
+    void attempt(async () => {
+      const answer = await request<Publication>("POST", path, { base });
+      setPublication(answer);
+      if (answer.rewritten)
+        toast(`${formatCount(answer.pictures.length, "picture")} now shown from ${base}.`, {
+          duration: 9000,
+          action: { label: "Take it back", onClick: goBack },
+        });
+    });
+
+  return (
+    <details className="mt-4 border-t border-pine pt-3" open={published > 0 || undefined}>
+      <summary className="cursor-pointer font-serif text-xl">Publish them elsewhere</summary>
+      {published > 0 && (
+        <p className="mt-2 flex items-center gap-3">
+          {formatCount(published, "picture")} of this signature {published === 1 ? "is" : "are"} shown from
+          another web space.
+          <Button disabled={busy} onClick={goBack}>
+            Show them from here again
+          </Button>
+        </p>
+      )}
+      {hosted === 0 ? (
+        published === 0 && <p className="mt-2 text-soft">It has no picture that is hosted here.</p>
+      ) : (
+        <ol className="mt-2 list-decimal space-y-3 pl-5 marker:text-soft">
+          <li>
+            <a href={`/api/signatures/${signatureId}/pictures/zip`} download className={buttonClass("plain")}>
+              <Download size={15} aria-hidden />
+              Download {formatCount(hosted, "picture")} as a zip
+            </a>
+          </li>
+          <li>
+            Unpack it, and upload the pictures under their names into one folder of your web space.
+            <span className="block text-soft">
+              To try it, upload the zip to the{" "}
+              <a href="/pictures/addresses#web-space" className="text-pine underline">
+                stand-in web space
+              </a>
+              , which is at {standIn}.
+            </span>
+          </li>
+          <li>
+            <form
+              className="flex items-end gap-3"
+              onSubmit={(event) => {
+                event.preventDefault();
+                check();
+              }}
+            >
+              <label className="min-w-0 flex-1">
+                <span className="block text-xs text-soft">Address of that folder</span>
+                <input
+                  value={base}
+                  onChange={(event) => setBase(event.target.value)}
+                  placeholder="https://"
+                  inputMode="url"
+                  autoComplete="off"
+                  spellCheck={false}
+                  className="w-full border-b border-soft bg-transparent py-1 font-mono text-sm focus:border-pine"
+                />
+              </label>
+              <Button type="submit" look="primary" disabled={busy || base.trim() === ""}>
+                {busy ? "Checking each…" : "Check each, and show them from there"}
+              </Button>
+            </form>
+          </li>
+        </ol>
+      )}
+      {problem && (
+        <p role="alert" className="mt-2 text-rowan">
+          {problem}
+        </p>
+      )}
+      {publication && !publication.rewritten && (
+        <div role="status" className="mt-3">
+          <p>Nothing was changed: all pictures must be there first.</p>
+          <ul className="mt-1">
+            {publication.pictures.map(({ name, ok, message }) => (
+              <li key={name} className="flex items-baseline gap-2">
+                <span aria-hidden className={`h-2 w-2 ${ok ? "rounded-full bg-lichen" : "bg-rowan"}`} />
+                <span className="font-mono text-xs">{name}</span>
+                <span className="text-soft">{message}</span>
+              </li>
+            ))}
+          </ul>
+        </div>
+      )}
+    </details>
+  );
+}

@@ -1,0 +1,126 @@
+"use client";
+
+import {
+  changeSpeed,
+  displaySize,
+  largestDisplay,
+  roundTime,
+  type Density,
+  type LoopRecipe,
+  type Size,
+} from "@/core/pictures";
+import { Button } from "../../parts/button";
+import { ColorField, type Palette } from "../../parts/color-field";
+import { MeasureField } from "../../parts/measure-field";
+import { Section } from "../../parts/section";
+import { SliderField } from "../../parts/slider-field";
+import { WordSwitch } from "../../parts/word-switch";
+import type { LoopTools } from "./use-loop";
+
+interface Props {
+  readonly tools: LoopTools;
+  readonly palette: Palette;
+  /** Proportions that the display size keeps. */
+  readonly proportions: Size;
+}
+
+/** Speed and repeats, size and density, colours and edges of a whole loop. */
+export function LoopSettings({ tools, palette, proportions }: Props) {
+  const { loop, change } = tools;
+  const { frames, repeats, colors, density, fill, solid } = loop;
+  const resize = (asked: { width: number } | { height: number }): void => {
+    const { width, height } = displaySize(proportions, asked);
+    // The photo inside a ring is cut at the loop's own size, so that its ring stays as wide as it says.
+    const source: LoopRecipe["source"] =
+      loop.source.kind === "ring-cycle"
+        ? { ...loop.source, picture: { ...loop.source.picture, width, height } }
+        : loop.source;
+    change({ source, width, height: Math.min(largestDisplay, height) });
+  };
+  return (
+    <>
+      <Section title="Time">
+        <div className="flex items-center gap-2">
+          <Button onClick={() => change({ frames: changeSpeed(frames, 0.8) })}>Slower</Button>
+          <Button onClick={() => change({ frames: changeSpeed(frames, 1.25) })}>Faster</Button>
+          <span className="text-soft">{(roundTime(frames) / 1000).toFixed(1)} s a round</span>
+        </div>
+        <div className="mt-2 flex items-end gap-4">
+          <label className="flex items-center gap-2">
+            <input
+              type="checkbox"
+              checked={repeats === 0}
+              onChange={(event) => change({ repeats: event.target.checked ? 0 : 3 })}
+              className="accent-pine"
+            />
+            For ever
+          </label>
+          {repeats > 0 && (
+            <MeasureField
+              label="Rounds"
+              unit=""
+              value={repeats}
+              least={1}
+              most={100}
+              onChange={(next) => change({ repeats: next })}
+            />
+          )}
+        </div>
+      </Section>
+      <Section title="Display size">
+        <div className="flex gap-4">
+          <MeasureField
+            label="Width"
+            value={loop.width}
+            least={1}
+            most={largestDisplay}
+            onChange={(width) => resize({ width })}
+          />
+          <MeasureField
+            label="Height"
+            value={loop.height}
+            least={1}
+            most={largestDisplay}
+            onChange={(height) => resize({ height })}
+          />
+          <WordSwitch<"1" | "2" | "3">
+            label="Density"
+            value={String(density) as "1" | "2" | "3"}
+            choices={{ "1": "1x", "2": "2x", "3": "3x" }}
+            onChange={(next) => change({ density: Number(next) as Density })}
+          />
+        </div>
+      </Section>
+      <Section title="Colours">
+        <SliderField
+          label="Colours at most"
+          value={colors}
+          least={2}
+          most={256}
+          onChange={(next) => change({ colors: next }, "colours")}
+        />
+        <p className="mb-1 mt-2 text-xs text-soft">
+          A GIF is clear or not, with nothing in between. Edges are mixed with:
+        </p>
+        <div className="flex items-center gap-4">
+          <ColorField
+            label="Behind the edges"
+            quiet
+            value={fill}
+            palette={palette}
+            onChange={(color) => color && change({ fill: color }, "fill")}
+          />
+          <label className="flex items-center gap-2">
+            <input
+              type="checkbox"
+              checked={solid}
+              onChange={(event) => change({ solid: event.target.checked })}
+              className="accent-pine"
+            />
+            Fill all that is clear
+          </label>
+        </div>
+      </Section>
+    </>
+  );
+}

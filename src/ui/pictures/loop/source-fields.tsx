@@ -1,0 +1,213 @@
+"use client";
+
+import { Plus, X } from "lucide-react";
+import { useEffect, useRef } from "react";
+import { firstFrames, type LoopRecipe, type LoopSource } from "@/core/pictures";
+import { webSafeFonts } from "@/core/signature";
+import { Button } from "../../parts/button";
+import { ColorField, type Palette } from "../../parts/color-field";
+import { IconButton } from "../../parts/icon-button";
+import { MeasureField } from "../../parts/measure-field";
+import { request } from "../../parts/request";
+import { Section } from "../../parts/section";
+import type { LoopTools } from "./use-loop";
+
+interface Props {
+  readonly tools: LoopTools;
+  readonly palette: Palette;
+}
+
+type Ring = Extract<LoopSource, { kind: "ring-cycle" }>;
+type Text = Extract<LoopSource, { kind: "text-reveal" }>;
+
+const mostColors = 12;
+
+/** The loop with another source: its frames begin anew when their number changes. */
+const withSource = (loop: LoopRecipe, source: LoopSource, anew: boolean): Partial<LoopRecipe> =>
+  anew ? { source, frames: firstFrames(source) } : { source };
+
+function RingColors({ source, tools, palette }: Props & { source: Ring }) {
+  const { colors } = source;
+  const set = (next: readonly string[], anew: boolean): void =>
+    tools.change(
+      withSource(tools.loop, { ...source, colors: next }, anew),
+      anew ? undefined : "ring colours",
+    );
+  const { picture } = source;
+  const ring = picture.frame.shape === "circle" ? picture.frame.ring : null;
+  return (
+    <>
+      <Section title="Colours of the ring, there and back">
+        <ol className="space-y-1.5">
+          {colors.map((color, index) => (
+            <li key={index} className="flex items-center gap-2">
+              <ColorField
+                label={`Colour ${index + 1}`}
+                quiet
+                value={color}
+                palette={palette}
+                onChange={(next) =>
+                  next &&
+                  set(
+                    colors.map((each, at) => (at === index ? next : each)),
+                    false,
+                  )
+                }
+              />
+              <IconButton
+                label={`Remove colour ${index + 1}`}
+                disabled={colors.length === 1}
+                onClick={() =>
+                  set(
+                    colors.filter((_, at) => at !== index),
+                    true,
+                  )
+                }
+              >
+                <X size={14} aria-hidden />
+              </IconButton>
+            </li>
+          ))}
+        </ol>
+        <Button
+          className="mt-2"
+          disabled={colors.length === mostColors}
+          onClick={() =>
+            set(
+              [...colors, palette.brand[colors.length % Math.max(1, palette.brand.length)] ?? "#1D2B2E"],
+              true,
+            )
+          }
+        >
+          <Plus size={15} aria-hidden />
+          Another colour
+        </Button>
+      </Section>
+      {ring && (
+        <Section title="Ring">
+          <div className="flex gap-4">
+            <MeasureField
+              label="Ring width"
+              value={ring.width}
+              least={0.5}
+              most={40}
+              step={0.5}
+              onChange={(width) =>
+                tools.change({
+                  source: {
+                    ...source,
+                    picture: { ...picture, frame: { shape: "circle", ring: { ...ring, width } } },
+                  },
+                })
+              }
+            />
+            <MeasureField
+              label="Ring gap"
+              value={ring.gap}
+              least={0}
+              most={40}
+              step={0.5}
+              onChange={(gap) =>
+                tools.change({
+                  source: {
+                    ...source,
+                    picture: { ...picture, frame: { shape: "circle", ring: { ...ring, gap } } },
+                  },
+                })
+              }
+            />
+          </div>
+        </Section>
+      )}
+    </>
+  );
+}
+
+function TextFields({ source, tools, palette }: Props & { source: Text }) {
+  const { text } = source;
+  const latest = useRef(tools);
+  useEffect(() => {
+    latest.current = tools;
+  });
+
+  /** The size follows the words, as the font draws them. */
+  const set = async (patch: Partial<Text["text"]>): Promise<void> => {
+    const next: Text = { kind: "text-reveal", text: { ...text, ...patch } };
+    const same = next.text.words.split(/\s+/).length === text.words.split(/\s+/).length;
+    latest.current.change(withSource(latest.current.loop, next, !same));
+    try {
+      const { loop } = await request<{ loop: LoopRecipe }>("POST", "/api/loops/start", { source: next });
+      latest.current.change({ width: loop.width, height: loop.height }, "size of the words");
+    } catch {
+      // What the font cannot write is said by the preview.
+    }
+  };
+
+  return (
+    <Section title="Words that appear one by one">
+      <input
+        aria-label="Words"
+        defaultValue={text.words}
+        maxLength={120}
+        onBlur={(event) =>
+          event.target.value.trim() !== text.words && void set({ words: event.target.value.trim() })
+        }
+        onKeyDown={(event) => event.key === "Enter" && event.currentTarget.blur()}
+        className="w-full border-b border-soft bg-transparent py-0.5 focus:border-pine"
+      />
+      <div className="mt-2 grid grid-cols-2 items-end gap-x-4 gap-y-2">
+        <label>
+          <span className="block text-xs text-soft">Font</span>
+          <select
+            value={text.font}
+            onChange={(event) => void set({ font: event.target.value })}
+            className="w-full border-b border-soft bg-transparent py-0.5"
+          >
+            {webSafeFonts
+              .filter(({ drawnWith }) => drawnWith !== null)
+              .map(({ family }) => (
+                <option key={family}>{family}</option>
+              ))}
+          </select>
+        </label>
+        <MeasureField
+          label="Letters"
+          value={text.size}
+          least={8}
+          most={96}
+          onChange={(size) => void set({ size })}
+        />
+        <ColorField
+          label="Colour of the letters"
+          value={text.color}
+          palette={palette}
+          onChange={(color) => color && void set({ color })}
+        />
+        <ColorField
+          label="Background"
+          value={text.background}
+          palette={palette}
+          clearable
+          onChange={(background) => void set({ background })}
+        />
+        <label className="flex items-center gap-2">
+          <input
+            type="checkbox"
+            checked={text.bold}
+            onChange={(event) => void set({ bold: event.target.checked })}
+            className="accent-pine"
+          />
+          Bold
+        </label>
+      </div>
+    </Section>
+  );
+}
+
+/** What a loop is made of, where that can be changed. */
+export function SourceFields({ tools, palette }: Props) {
+  const { source } = tools.loop;
+  if (source.kind === "ring-cycle") return <RingColors source={source} tools={tools} palette={palette} />;
+  if (source.kind === "text-reveal") return <TextFields source={source} tools={tools} palette={palette} />;
+  return null;
+}

@@ -1,0 +1,85 @@
+"use client";
+
+/** A loop that is worked on, what it comes out as, and what would bring its weight down. */
+import { useCallback, useEffect, useState } from "react";
+import { lighterLoops, type LighterLoop, type LoopRecipe } from "@/core/pictures";
+import { request } from "../../parts/request";
+import { useDrawn, type Drawn } from "../../parts/use-drawn";
+import { useSettled } from "../../parts/use-settled";
+import { useSteps, type StepTools } from "../../parts/use-steps";
+
+export interface DrawnLoop {
+  readonly bytes: number;
+  readonly frames: number;
+  readonly colors: number;
+  /** Of the file, px. */
+  readonly width: number;
+  readonly height: number;
+  /** A data address. */
+  readonly picture: string;
+}
+
+export interface WeighedLighter extends LighterLoop {
+  readonly bytes: number;
+}
+
+export interface LoopTools extends Omit<StepTools<LoopRecipe>, "value" | "step"> {
+  readonly loop: LoopRecipe;
+  readonly change: (patch: Partial<LoopRecipe>, topic?: string) => void;
+  readonly preview: Drawn<DrawnLoop>;
+  /** The first frame by itself; a data address, or null before it is drawn. */
+  readonly first: string | null;
+  readonly lighter: readonly WeighedLighter[];
+}
+
+const drawLoop = (loop: LoopRecipe): Promise<DrawnLoop> =>
+  request<DrawnLoop>("POST", "/api/loops/preview", { loop });
+
+const drawFirst = async (loop: LoopRecipe): Promise<string> =>
+  (
+    await request<{ picture: string }>("POST", "/api/loops/picture", {
+      loop,
+      picture: loop.frames[0]!.picture,
+    })
+  ).picture;
+
+/** What would bring the weight down is tried only when somebody pauses; ms. */
+const pause = 900;
+
+export function useLoop(start: LoopRecipe): LoopTools {
+  const { value: loop, step, ...steps } = useSteps(start);
+  const [weighed, setWeighed] = useState<{ of: LoopRecipe; lighter: readonly WeighedLighter[] } | null>(null);
+  const settled = useSettled(loop, pause);
+
+  const change = useCallback(
+    (patch: Partial<LoopRecipe>, topic?: string) => step({ ...loop, ...patch }, topic),
+    [loop, step],
+  );
+
+  useEffect(() => {
+    let current = true;
+    const weigh = async (): Promise<void> => {
+      const found: WeighedLighter[] = [];
+      for (const lighter of lighterLoops(settled)) {
+        const { bytes } = await drawLoop(lighter.loop);
+        if (!current) return;
+        found.push({ ...lighter, bytes });
+        setWeighed({ of: settled, lighter: [...found] });
+      }
+    };
+    // What cannot be drawn is said by the preview.
+    weigh().catch(() => undefined);
+    return () => {
+      current = false;
+    };
+  }, [settled]);
+
+  return {
+    loop,
+    change,
+    preview: useDrawn(loop, drawLoop, 300),
+    first: useDrawn(loop, drawFirst, 300).drawn,
+    lighter: weighed?.of === loop ? weighed.lighter : [],
+    ...steps,
+  };
+}
