@@ -59,7 +59,7 @@ async function main(): Promise<void> {
   // What the stand-in file share shares: the jars of the banner.
   const banner = originals.get("open-store-weekend.png")!;
   await sharp(banner)
-    .extract({ left: 0, top: 0, width: 600, height: 240 })
+    .extract({ left: 0, top: 0, width: 520, height: 240 })
     .png({ palette: true })
     .toFile("src/server/web/seed-jars.png");
 

@@ -21,7 +21,7 @@ const largestIcon = 48;
  * What a cut is in a signature: as its recipe says, or told by its size, its proportions, its frame and whether
  * its original came out of a camera.
  */
-export function useOf(recipe: Recipe, originalType: string): Use {
+export function pictureUse(recipe: Recipe, originalType: string): Use {
   if (recipe.use) return recipe.use;
   const { width, height, frame } = recipe;
   if (Math.max(width, height) <= largestIcon) return "icon";

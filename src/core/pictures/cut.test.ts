@@ -18,7 +18,7 @@ import {
   renditionSize,
   resizeRecipe,
   sizeCrop,
-  useOf,
+  pictureUse,
   wholeCrop,
   type Recipe,
 } from "./index";
@@ -88,12 +88,12 @@ describe("a recipe", () => {
   });
 
   it("is weighed by what it is, told by its size, shape and original, or as it says", () => {
-    expect(useOf(recipeOf({ width: 24, height: 24 }), "png")).toBe("icon");
-    expect(useOf(recipeOf({ width: 420, height: 80 }), "png")).toBe("banner");
-    expect(useOf(recipeOf(), "jpeg")).toBe("photo");
-    expect(useOf(recipeOf(), "svg")).toBe("logo");
-    expect(useOf(recipeOf({ frame: { shape: "circle", ring: null } }), "png")).toBe("photo");
-    expect(useOf(recipeOf({ use: "banner" }), "png")).toBe("banner");
+    expect(pictureUse(recipeOf({ width: 24, height: 24 }), "png")).toBe("icon");
+    expect(pictureUse(recipeOf({ width: 420, height: 80 }), "png")).toBe("banner");
+    expect(pictureUse(recipeOf(), "jpeg")).toBe("photo");
+    expect(pictureUse(recipeOf(), "svg")).toBe("logo");
+    expect(pictureUse(recipeOf({ frame: { shape: "circle", ring: null } }), "png")).toBe("photo");
+    expect(pictureUse(recipeOf({ use: "banner" }), "png")).toBe("banner");
     expect(budgets).toEqual({ photo: 40960, logo: 20480, icon: 4096, banner: 61440, loop: 204800 });
   });
 });

@@ -1,5 +1,5 @@
 export { drawnFrom, hostedPath, readHostedPath, type HostedAddress } from "./address";
-export { budgets, signatureBudget, useOf, type BudgetKind } from "./budgets";
+export { budgets, signatureBudget, pictureUse, type BudgetKind } from "./budgets";
 export { backgroundColor, clearBackground } from "./clear-background";
 export { carryCrop, clampCrop, cropToAspect, largestCrop, moveCrop, sizeCrop, type Aspect } from "./crop";
 export {

@@ -48,8 +48,11 @@ export interface LoopRecipe {
   readonly width: number;
   readonly height: number;
   readonly density: Density;
-  /** Under half-transparent edges, and under everything transparent when `solid`. */
-  readonly fill: string;
+  /**
+   * Mixed into half-clear edges, and laid under everything clear when `solid`. Null makes hard edges, which show no
+   * rim on any canvas.
+   */
+  readonly fill: string | null;
   readonly solid: boolean;
 }
 
@@ -160,7 +163,7 @@ export function firstLoop(source: LoopSource, natural: Size, times: readonly num
     crop: null,
     ...size,
     density: 2,
-    fill: "#FFFFFF",
+    fill: null,
     solid: false,
   };
 }

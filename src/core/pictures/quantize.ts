@@ -101,6 +101,29 @@ function paletteOf(bins: readonly Bin[], most: number): readonly Color[] {
   return palette;
 }
 
+/** Shades that nobody tells apart: rounding leaves them where a flat colour was mixed and unmixed. */
+const sameShade = 3;
+
+/** For few exact colours, which frequent colour each is a shade of; itself where it is none. */
+function mergeShades(data: Pixels["data"]): ReadonlyMap<number, number> {
+  const counts = new Map<number, number>();
+  for (let at = 0; at + 3 < data.length; at += 4) {
+    if (data[at + 3]! < 128) continue;
+    const color = (data[at]! << 16) | (data[at + 1]! << 8) | data[at + 2]!;
+    counts.set(color, (counts.get(color) ?? 0) + 1);
+  }
+  const kept: number[] = [];
+  const merged = new Map<number, number>();
+  const near = (one: number, other: number): boolean =>
+    [16, 8, 0].every((shift) => Math.abs(((one >> shift) & 255) - ((other >> shift) & 255)) <= sameShade);
+  for (const [color] of [...counts].sort((one, other) => other[1] - one[1])) {
+    const found = kept.find((frequent) => near(frequent, color));
+    if (found === undefined) kept.push(color);
+    merged.set(color, found ?? color);
+  }
+  return merged;
+}
+
 /**
  * The pixels with at most `colors` opaque colours, 2 to 256, one of them given up where something is clear. Throws
  * a RangeError for another number.
@@ -118,12 +141,16 @@ export function quantize({ data, width, height }: Pixels, colors: number): Pixel
   const bins = histogram(data);
   // Few flat colours stay exactly what they are.
   const palette = exact.size <= most ? null : paletteOf([...bins.values()], most);
+  const shades = palette ? null : mergeShades(data);
   const chosen = new Map<number, Color>();
   for (let at = 0; at + 3 < data.length; at += 4) {
     if (data[at + 3]! < 128) continue;
     out[at + 3] = 255;
     if (!palette) {
-      out.set(data.subarray(at, at + 3), at);
+      const shade = shades!.get((data[at]! << 16) | (data[at + 1]! << 8) | data[at + 2]!)!;
+      out[at] = shade >> 16;
+      out[at + 1] = (shade >> 8) & 255;
+      out[at + 2] = shade & 255;
       continue;
     }
     const key = keyOf(data, at);

@@ -58,7 +58,7 @@ describe("an address elsewhere", () => {
     expect(await inspectAddress(`${shareHost}/2019/seed-jars.png`)).toMatchObject({
       redirects: [`${shareHost}/pictures/seed-jars.png`],
       better: `${shareHost}/pictures/seed-jars.png`,
-      picture: { type: "png", width: 600, height: 240, frames: 1 },
+      picture: { type: "png", width: 520, height: 240, frames: 1 },
     });
     expect((await inspectAddress(`${shareHost}/look/seed-jars`)).better).toBe(
       `${shareHost}/pictures/seed-jars.png`,
@@ -80,7 +80,7 @@ describe("an address elsewhere", () => {
     const bad = await lookAtAddress(`${shareHost}/gone/seed-jars.png`);
     expect((await findForeignPictures([good.address]))[0]).toMatchObject({ verdict: "open" });
     const facts = await factsOf([good.address, bad.address, "https://never.example/x.png"], []);
-    expect(facts[good.address]).toMatchObject({ pixels: { width: 600, height: 240 }, trouble: null });
+    expect(facts[good.address]).toMatchObject({ pixels: { width: 520, height: 240 }, trouble: null });
     expect(facts[bad.address]).toMatchObject({ pixels: null, trouble: { usable: false } });
     expect(Object.keys(facts)).toHaveLength(2);
   });

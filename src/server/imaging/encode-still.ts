@@ -105,12 +105,10 @@ export async function encodeLightest(drawn: Pixels): Promise<EncodedStill> {
     return transparent
       ? attempt(drawn, allColors)
       : ((await lightestJpeg(drawn)) ?? attempt(drawn, { kind: "png" }));
-  const candidates = [
-    await attempt(drawn, { kind: "png" }),
-    await lightestPalette(drawn),
-    transparent ? null : await lightestJpeg(drawn),
-  ].filter((candidate) => candidate !== null);
-  return candidates.reduce((best, candidate) =>
-    candidate.bytes.length < best.bytes.length ? candidate : best,
-  );
+  // Where few colours do, neither all of them nor a JPEG is smaller.
+  const palette = await lightestPalette(drawn);
+  if (palette) return palette;
+  const full = await attempt(drawn, { kind: "png" });
+  const jpeg = transparent ? null : await lightestJpeg(drawn);
+  return jpeg && jpeg.bytes.length < full.bytes.length ? jpeg : full;
 }

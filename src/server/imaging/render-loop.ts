@@ -1,6 +1,7 @@
 /** Rendering a loop: its source's pictures drawn once each, put in order, given one palette, and written as a GIF. */
 import sharp, { type Sharp } from "sharp";
 import {
+  channelsOf,
   clampCrop,
   countColors,
   largestCrop,
@@ -16,6 +17,7 @@ import { contentHash } from "./content-hash";
 import { openOriginal, toPixels } from "./open-original";
 import { drawCut } from "./render-cut";
 import { layText } from "./reveal-text";
+import { writeGif } from "./write-gif";
 
 export interface RenderedLoop extends Size {
   readonly bytes: Buffer;
@@ -31,6 +33,9 @@ export interface RenderedLoop extends Size {
 export type Originals = ReadonlyMap<string, Uint8Array>;
 
 type DrawPicture = (index: number) => Promise<Sharp>;
+
+/** One entry of a palette is kept for what is clear or left out. */
+const mostOpaque = 255;
 
 const nothing = { r: 0, g: 0, b: 0, alpha: 0 };
 
@@ -90,21 +95,25 @@ function drawingOf(loop: LoopRecipe, originals: Originals, size: Size): DrawPict
 const fromPixels = ({ data, width, height }: Pixels): Sharp =>
   sharp(data, { raw: { width, height, channels: 4 } });
 
-const channelsOfFill = (hex: string): readonly number[] =>
-  [1, 3, 5].map((at) => parseInt(hex.slice(at, at + 2), 16));
+/** Largest part of a pixel that may be missing where an edge is mixed with a fill. */
+const nearlyClear = 64;
 
-/** Half-clear edges laid over the fill, as a GIF holds no half; what is nearly clear stays clear unless solid. */
+/** A GIF holds nothing half clear: edges are hard, or mixed with the fill, or everything is laid over it. */
 function settleEdges({ data }: Pixels, { fill, solid }: LoopRecipe): void {
-  const behind = channelsOfFill(fill);
+  const behind = channelsOf(fill ?? "#FFFFFF");
   for (let at = 0; at < data.length; at += 4) {
     const alpha = data[at + 3]!;
     if (alpha === 255) continue;
-    if (alpha < 64 && !solid) {
+    const clear = !solid && alpha < (fill ? nearlyClear : 128);
+    if (clear) {
       data.fill(0, at, at + 4);
       continue;
     }
-    for (let channel = 0; channel < 3; channel++)
-      data[at + channel] = Math.round((data[at + channel]! * alpha + behind[channel]! * (255 - alpha)) / 255);
+    if (fill || solid)
+      for (let channel = 0; channel < 3; channel++)
+        data[at + channel] = Math.round(
+          (data[at + channel]! * alpha + behind[channel]! * (255 - alpha)) / 255,
+        );
     data[at + 3] = 255;
   }
 }
@@ -150,39 +159,15 @@ export async function renderLoop(loop: LoopRecipe, originals: Originals): Promis
   }
   const settled = quantize(
     { data: tall, width: size.width, height: size.height * shown.length },
-    loop.colors,
+    Math.min(mostOpaque, loop.colors),
   );
-  const ordered = Buffer.concat(
-    loop.frames.map(({ picture }) => {
-      const place = shown.indexOf(picture);
-      return settled.data.subarray(place * frameBytes, (place + 1) * frameBytes);
-    }),
-  );
-  const bytes = await sharp(ordered, {
-    raw: {
-      width: size.width,
-      height: size.height * loop.frames.length,
-      channels: 4,
-      pageHeight: size.height,
-    },
-  })
-    // The palette is settled: searching for another, or mixing colours by dots, only makes the file heavier.
-    .gif({
-      effort: 1,
-      dither: 0,
-      interPaletteMaxError: 0,
-      keepDuplicateFrames: false,
-      delay: loop.frames.map(({ time }) => time),
-      loop: loop.repeats,
-    })
-    .toBuffer();
-  const { pages } = await sharp(bytes).metadata();
+  const frames = loop.frames.map(({ picture, time }) => ({ picture: shown.indexOf(picture), time }));
+  const written = writeGif(settled, size, frames, loop.repeats);
   return {
-    bytes,
+    ...written,
     type: "gif",
-    hash: contentHash(bytes),
+    hash: contentHash(written.bytes),
     ...size,
-    frames: pages ?? 1,
     colors: countColors(settled),
   };
 }

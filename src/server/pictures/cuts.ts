@@ -5,7 +5,7 @@ import {
   pixelsNeeded,
   publicFileName,
   readHostedPath,
-  useOf,
+  pictureUse,
   type BudgetKind,
   type HostedType,
   type LoopRecipe,
@@ -62,7 +62,7 @@ function toCut({ cuts: cut, originals: original }: JoinedRow): Cut {
     height: cut.height,
     pixels: { width: cut.pixelWidth, height: cut.pixelHeight },
     needed: recipe && pixelsNeeded(recipe, original?.type === "svg"),
-    use: recipe ? useOf(recipe, original?.type ?? "png") : "loop",
+    use: recipe ? pictureUse(recipe, original?.type ?? "png") : "loop",
     recipe,
     loop,
     bytes: cut.bytes,
@@ -197,7 +197,7 @@ export async function previewCut(originalHash: string, recipe: Recipe): Promise<
     format: rendered.format,
     difference: rendered.difference,
     needed: pixelsNeeded(recipe, original.type === "svg"),
-    use: useOf(recipe, original.type),
+    use: pictureUse(recipe, original.type),
     source: hostedPath({ hash: contentHash(rendered.bytes), fileName }),
   };
 }

@@ -1,5 +1,6 @@
 /** Recipes as they come from outside, checked; and as older ones were kept, made whole. */
-import { array, boolean, lazy, mixed, number, object, string } from "yup";
+import type { mixed } from "yup";
+import { array, boolean, lazy, number, object, string } from "yup";
 import {
   largestDisplay,
   longestSide,
@@ -178,7 +179,7 @@ const loopSchema = object({
   density: number()
     .required()
     .oneOf([1, 2, 3] as const),
-  fill: color().required(),
+  fill: color().nullable().defined(),
   solid: boolean().required(),
 }).test(
   "pictures",

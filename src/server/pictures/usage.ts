@@ -58,12 +58,12 @@ async function textsThatKeep(): Promise<readonly Text[]> {
 async function collect(texts: readonly Text[]): Promise<Usage> {
   const copies = await (await database()).select().from(publishedCopies);
   const usage = new Map<string, Set<string>>();
-  const use = (source: string, user: string): void => {
+  const record = (source: string, user: string): void => {
     usage.set(source, (usage.get(source) ?? new Set()).add(user));
   };
   for (const { text, user } of texts) {
-    for (const [source] of text.matchAll(hosted)) use(source, user);
-    for (const copy of copies) if (text.includes(copy.address)) use(hostedPath(copy), user);
+    for (const [source] of text.matchAll(hosted)) record(source, user);
+    for (const copy of copies) if (text.includes(copy.address)) record(hostedPath(copy), user);
   }
   return usage;
 }

@@ -52,7 +52,7 @@ export const fileShare: StandInHost = async ({ pathname }, headers) => {
     case "/look/seed-jars":
       return page(
         "Seed jars · Reed Basket",
-        '<p>Shared with everyone who has the link.</p><img src="/pictures/seed-jars.png" alt="Seed jars" width="600">',
+        '<p>Shared with everyone who has the link.</p><img src="/pictures/seed-jars.png" alt="Seed jars" width="520">',
       );
     case "/staff-only/seed-jars.png":
       return lead(302, "/sign-in?next=/staff-only/seed-jars.png");

@@ -27,7 +27,7 @@ export function WeightBar({ bytes, use, className = "" }: Props) {
           style={{ width: `${Math.max(2, Math.min(100, (bytes / budget) * 100))}%` }}
         />
       </span>
-      <span className={`block whitespace-nowrap text-xs ${over ? "text-clay" : "text-soft"}`}>
+      <span className={`block text-xs ${over ? "text-clay" : "text-soft"}`}>
         {formatBytes(bytes)} of {formatBytes(budget)} for {use === "icon" ? "an" : "a"} {use}
         {over && ": too heavy"}
       </span>

@@ -41,14 +41,18 @@ export function useUploads(): Uploads {
     [],
   );
 
+  /** Starts what waits while there is room, and goes on when one is done. */
   const goOn = useCallback((): void => {
-    while (running.current < atOnce && waiting.current.length > 0) {
-      running.current++;
-      void waiting.current.shift()!().finally(() => {
-        running.current--;
-        goOn();
-      });
-    }
+    const start = (): void => {
+      while (running.current < atOnce && waiting.current.length > 0) {
+        running.current++;
+        void waiting.current.shift()!().finally(() => {
+          running.current--;
+          start();
+        });
+      }
+    };
+    start();
   }, []);
 
   const take = useCallback(

@@ -27,9 +27,15 @@ interface CanvasProps {
 function Canvas({ source, cut: { recipe }, dark = false, name }: CanvasProps) {
   return (
     <div
-      className={`flex h-[132px] min-w-0 flex-1 items-center justify-center overflow-auto border border-hairline p-2 ${dark ? "bg-black" : "bg-white"}`}
+      className={`flex h-[140px] min-w-0 flex-1 items-center justify-center border border-hairline p-2 ${dark ? "bg-black" : "bg-white"}`}
     >
-      <img src={source} width={recipe.width} height={recipe.height} alt={name} style={{ maxWidth: "none" }} />
+      <img
+        src={source}
+        width={recipe.width}
+        height={recipe.height}
+        alt={name}
+        className="max-h-full max-w-full object-contain"
+      />
     </div>
   );
 }

@@ -19,7 +19,7 @@ const shapes: readonly { readonly shape: Shape; readonly name: string; readonly 
   { shape: "rounded", name: "Rounded", frame: { shape: "rounded", radius: 8 } },
   { shape: "circle", name: "Circle", frame: { shape: "circle", ring: null } },
   { shape: "ellipse", name: "Ellipse", frame: { shape: "ellipse" } },
-  { shape: "soft-ellipse", name: "Soft ellipse", frame: { shape: "soft-ellipse", softness: 0.3 } },
+  { shape: "soft-ellipse", name: "Soft edge", frame: { shape: "soft-ellipse", softness: 0.3 } },
 ];
 
 /** A shape drawn small. */

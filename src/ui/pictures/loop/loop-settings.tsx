@@ -100,21 +100,27 @@ export function LoopSettings({ tools, palette, proportions }: Props) {
           onChange={(next) => change({ colors: next }, "colours")}
         />
         <p className="mb-1 mt-2 text-xs text-soft">
-          A GIF is clear or not, with nothing in between. Edges are mixed with:
+          A GIF is clear or not, with nothing in between. Edges are mixed with a colour, or hard.
         </p>
         <div className="flex items-center gap-4">
           <ColorField
-            label="Behind the edges"
+            label="Mixed into the edges"
             quiet
+            clearable
             value={fill}
             palette={palette}
-            onChange={(color) => color && change({ fill: color }, "fill")}
+            onChange={(color) => change({ fill: color, solid: solid && color !== null }, "fill")}
           />
           <label className="flex items-center gap-2">
             <input
               type="checkbox"
               checked={solid}
-              onChange={(event) => change({ solid: event.target.checked })}
+              onChange={(event) =>
+                change({
+                  solid: event.target.checked,
+                  fill: event.target.checked ? (fill ?? "#FFFFFF") : fill,
+                })
+              }
               className="accent-pine"
             />
             Fill all that is clear

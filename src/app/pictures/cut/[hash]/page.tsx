@@ -28,7 +28,7 @@ export async function generateMetadata({ params }: Props) {
 }
 
 /** Widest that a picture of its own accord begins; CSS px. */
-const firstWidth = 200;
+const firstWidth = 120;
 
 export default async function CutOriginalPage({ params, searchParams }: Props) {
   const original = await open((await params).hash);
