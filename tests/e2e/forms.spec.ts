@@ -94,13 +94,14 @@ test("a signature becomes a pattern of one's own, which others start from until 
   await expect(page.getByRole("button", { name: "Start from House style" })).toBeHidden();
 });
 
-test("a place for a picture is filled, and keeps its width", async ({ page }) => {
+test("a place for a picture is filled, and keeps its size", async ({ page }) => {
   await page.goto("/start");
   await page.getByRole("button", { name: "Start from Photo left" }).click();
   await page.locator(".drawn-picture-place").dblclick();
   await page.getByRole("button", { name: /^bram-uzel/ }).click();
   const placed = cell(page, 1, 1).locator("img[alt]:not([alt=''])");
   await expect(placed).toHaveAttribute("width", "96");
+  await expect(placed).toHaveAttribute("height", "96");
   await expect(proof(page, "webmail-inline").locator("img")).toHaveCount(1);
 });
 

@@ -10,6 +10,17 @@ const views: readonly (readonly [name: string, open: (page: Page) => Promise<str
   ["Shelf", async () => "/"],
   ["Start", async () => "/start"],
   ["Pictures", async () => "/pictures"],
+  ["Loops", async () => "/pictures/loops"],
+  ["A new loop", async () => "/pictures/loops/new"],
+  ["Addresses of pictures", async () => "/pictures/addresses"],
+  ["Unused pictures", async () => "/pictures/unused"],
+  [
+    "Cutting a picture",
+    async (page) => {
+      await page.goto("/pictures");
+      return (await page.getByRole("link", { name: "Cut bram-uzel.jpg" }).getAttribute("href"))!;
+    },
+  ],
   ["Mailroom", async () => "/mailroom"],
   ["Bench", (page) => signaturePath(page, "Full")],
   ["Pictures of a signature", async (page) => `${await signaturePath(page, "From last year")}/pictures`],

@@ -1,5 +1,12 @@
 /** Cutting a picture for where it goes: whole at first, and again at another size. */
-import { firstDisplaySize, plainRecipe, resizeRecipe, wholeCrop } from "@/core/pictures";
+import {
+  firstDisplaySize,
+  largestCrop,
+  plainRecipe,
+  resizeRecipe,
+  wholeCrop,
+  type Size,
+} from "@/core/pictures";
 import { Refusal } from "../http/refusal";
 import { findCuts, makeCut, type Cut } from "./cuts";
 import { loopAgain, loopWhole } from "./loops";
@@ -14,6 +21,13 @@ export async function cutWhole(originalHash: string, widest: number): Promise<Cu
   const across = original.type === "svg" ? Math.max(original.width, 2 * widest) : original.width;
   const natural = { width: across, height: (across * original.height) / original.width };
   return makeCut(original, plainRecipe(wholeCrop(original), firstDisplaySize(natural, widest)));
+}
+
+/** A cut that fills a place of a display size: as much of the original around its middle as has its proportions. */
+export async function cutToFill(originalHash: string, place: Size): Promise<Cut> {
+  const original = await findOriginal(originalHash);
+  if (original.frames > 1) return loopWhole(original, place.width);
+  return makeCut(original, plainRecipe(largestCrop(original, place.width / place.height), place));
 }
 
 /** A hosted cut made again at another display size; everything else of its recipe stays. */

@@ -17,6 +17,8 @@ export interface BenchValue {
   readonly palette: Palette;
   /** Cuts a hosted picture again at another display size and puts it in place. */
   readonly resizePicture: (position: number, asked: { width: number } | { height: number }) => Promise<void>;
+  /** Cuts every icon of a row again at the height that the row shows it at. */
+  readonly resizeIcons: (position: number) => Promise<void>;
   readonly choosePicture: (target: PictureTarget) => void;
   /** Opens the cut of the picture with a source at a position. */
   readonly cutPicture: (source: string, position: number) => void;

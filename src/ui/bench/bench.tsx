@@ -96,7 +96,7 @@ export function Bench({ signature, person: ownPerson, people, base, brandColors,
     [document, person, base, form],
   );
   const pictures = usePictures(tools, rest.pictures);
-  const { resize, facts } = pictures;
+  const { resize, resizeRow, facts } = pictures;
   const findings = useFindings(document, { person, base, pictures: facts }, rest.findings);
 
   useEffect(() => {
@@ -146,13 +146,25 @@ export function Bench({ signature, person: ownPerson, people, base, brandColors,
         pictures: pictureSources(shown.doc),
       },
       resizePicture: resize,
+      resizeIcons: resizeRow,
       choosePicture,
       cutPicture,
       form,
       letterType,
       setLetterType,
     }),
-    [shown, tools, brandColors, resize, choosePicture, cutPicture, form, letterType, setLetterType],
+    [
+      shown,
+      tools,
+      brandColors,
+      resize,
+      resizeRow,
+      choosePicture,
+      cutPicture,
+      form,
+      letterType,
+      setLetterType,
+    ],
   );
 
   return (

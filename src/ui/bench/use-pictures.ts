@@ -6,7 +6,7 @@ import type { Node } from "prosemirror-model";
 import { NodeSelection, Selection, type EditorState, type Transaction } from "prosemirror-state";
 import { toast } from "sonner";
 import type { PictureFacts, PictureFactsBySource } from "@/core/checks";
-import { firstDisplaySize } from "@/core/pictures";
+import { firstDisplaySize, type Size } from "@/core/pictures";
 import { innerWidth, insertParts, picturesOf, schema, setAttributes } from "@/core/signature";
 import type { AddressReport } from "@/server/addresses/inspect-address";
 import type { Cut } from "@/server/pictures/cuts";
@@ -32,6 +32,8 @@ export interface Pictures {
   readonly placeFiles: (files: readonly File[]) => Promise<void>;
   /** Cuts the picture at a position again, at an exact width or height. */
   readonly resize: (position: number, asked: { width: number } | { height: number }) => Promise<void>;
+  /** Cuts every icon of the row at a position again, at the height that the row shows it at. */
+  readonly resizeRow: (position: number) => Promise<void>;
   /** Puts a cut in the place of the picture with a source, at the position or wherever it is by now. */
   readonly swap: (source: string, position: number, cut: Cut) => void;
 }
@@ -68,6 +70,14 @@ function roomFor(state: EditorState, target: PictureTarget): number {
       : state;
   const [cell] = describeSelection(there).cells;
   return cell ? innerWidth(cell.map, cell.place) : someRoom;
+}
+
+/** The size of the empty place that a picture is chosen for; null where it goes anywhere else. */
+function placeToFill({ doc }: EditorState, target: PictureTarget): Size | null {
+  const node = target.kind === "replace" ? doc.nodeAt(target.position) : null;
+  return node?.attrs.source === ""
+    ? { width: Number(node.attrs.width), height: Number(node.attrs.height) }
+    : null;
 }
 
 /** Puts a picture where it was chosen for; null when that place is gone meanwhile. */
@@ -118,7 +128,7 @@ export function usePictures({ current, apply }: EditorTools, known: PictureFacts
   );
 
   const attributesFor = useCallback(
-    async (choice: Choice, room: number): Promise<Readonly<Record<string, unknown>>> => {
+    async (choice: Choice, target: PictureTarget): Promise<Readonly<Record<string, unknown>>> => {
       if (choice.kind === "foreign") {
         const { address, picture, verdict, message } = choice.report;
         learn(address, {
@@ -128,24 +138,28 @@ export function usePictures({ current, apply }: EditorTools, known: PictureFacts
           use: picture!.frames > 1 ? "loop" : "photo",
           trouble: verdict === "open" ? null : { usable: true, message },
         });
-        return foreignAttributes(choice.report, room);
+        return foreignAttributes(choice.report, roomFor(current(), target));
       }
       if (choice.kind === "cut") {
         learn(choice.cut.source, factsOfCut(choice.cut));
         return { ...attributesOf(choice.cut), alt: altFromName(choice.cut.originalName) };
       }
-      const cut = await makeCut({ original: choice.original.hash, widest: room });
+      const place = placeToFill(current(), target);
+      const cut = await makeCut({
+        original: choice.original.hash,
+        ...(place ?? { widest: roomFor(current(), target) }),
+      });
       return { ...attributesOf(cut), alt: altFromName(choice.original.name) };
     },
-    [learn, makeCut],
+    [current, learn, makeCut],
   );
 
   const place = useCallback(
     async (choice: Choice, target: PictureTarget): Promise<void> => {
-      const attributes = await attributesFor(choice, roomFor(current(), target));
+      const attributes = await attributesFor(choice, target);
       apply((now) => placePicture(now, attributes, target));
     },
-    [apply, attributesFor, current],
+    [apply, attributesFor],
   );
 
   const placeFiles = useCallback(
@@ -184,5 +198,29 @@ export function usePictures({ current, apply }: EditorTools, known: PictureFacts
     [current, makeCut, swap],
   );
 
-  return { facts, place, placeFiles, resize, swap };
+  const resizeRow = useCallback<Pictures["resizeRow"]>(
+    async (position) => {
+      const row = current().doc.nodeAt(position);
+      if (row?.type.name !== "iconRow") return;
+      const sources = new Set(row.content.content.map(({ attrs }) => String(attrs.source)));
+      const made = new Map<string, Cut>();
+      for (const source of sources)
+        if (source.startsWith("/h/")) made.set(source, await makeCut({ source, height: row.attrs.size }));
+      apply(
+        ({ doc, tr }) => {
+          const now = doc.nodeAt(position);
+          if (now?.type !== row.type) return null;
+          now.forEach((icon, offset) => {
+            const cut = made.get(String(icon.attrs.source));
+            if (cut) setAttributes(tr, position + 1 + offset, attributesOf(cut));
+          });
+          return tr;
+        },
+        { focus: false },
+      );
+    },
+    [apply, current, makeCut],
+  );
+
+  return { facts, place, placeFiles, resize, resizeRow, swap };
 }

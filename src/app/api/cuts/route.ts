@@ -4,7 +4,7 @@ import { notFound, Refusal } from "@/server/http/refusal";
 import { readBody, route } from "@/server/http/route";
 import { findCuts, makeCut } from "@/server/pictures/cuts";
 import { findOriginal } from "@/server/pictures/originals";
-import { cutAgain, cutWhole } from "@/server/pictures/placing";
+import { cutAgain, cutToFill, cutWhole } from "@/server/pictures/placing";
 import { readRecipe } from "@/server/pictures/recipe-schema";
 
 const side = number()
@@ -32,6 +32,7 @@ export const POST = route(async (request) => {
   const { original, recipe, widest, source, width, height } = await readBody(request, asked);
   if (original && recipe)
     return { cut: await makeCut(await findOriginal(original), await readRecipe(recipe)) };
+  if (original && width && height) return { cut: await cutToFill(original, { width, height }) };
   if (original) return { cut: await cutWhole(original, widest ?? largestDisplay) };
   if (source && width) return { cut: await cutAgain(source, { width }) };
   if (source && height) return { cut: await cutAgain(source, { height }) };

@@ -1,6 +1,8 @@
 "use client";
 
 import { Plus } from "lucide-react";
+import { useState } from "react";
+import { toast } from "sonner";
 import { Button } from "../../parts/button";
 import { MeasureField } from "../../parts/measure-field";
 import { useBench } from "../bench-context";
@@ -9,7 +11,17 @@ import { Section } from "../../parts/section";
 
 /** Size, gap and direction of a row of icons, and one icon more. */
 export function IconRowMeasures({ node, position, attributes, set }: MeasuresOfPart) {
-  const { choosePicture } = useBench();
+  const { choosePicture, resizeIcons } = useBench();
+  const [busy, setBusy] = useState(false);
+  const cutAll = async (): Promise<void> => {
+    setBusy(true);
+    try {
+      await resizeIcons(position);
+    } catch (error) {
+      toast.error((error as Error).message);
+    }
+    setBusy(false);
+  };
   return (
     <Section title="Icon row">
       <div className="flex gap-4">
@@ -28,10 +40,13 @@ export function IconRowMeasures({ node, position, attributes, set }: MeasuresOfP
           onChange={(gap) => set({ gap })}
         />
       </div>
-      <div className="mt-2 flex items-center gap-3">
+      <div className="mt-2 flex flex-wrap items-center gap-2">
         <Button onClick={() => choosePicture({ kind: "icon", position })}>
           <Plus size={15} aria-hidden />
           Add an icon
+        </Button>
+        <Button disabled={busy || node.childCount === 0} onClick={() => void cutAll()}>
+          {busy ? "Cutting…" : `Cut all to ${attributes.size} px`}
         </Button>
         <label className="flex items-center gap-1.5">
           <input

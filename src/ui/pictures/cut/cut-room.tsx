@@ -84,6 +84,7 @@ export function CutRoom({
       <div className="grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_332px] gap-5">
         <CropStage cut={cut} aspect={aspect} />
         <div className="flex min-h-0 flex-col">
+          <h2 className="sr-only">What is set</h2>
           <WordSwitch<Panel> label="What is set" value={panel} choices={panels} onChange={setPanel} />
           <div className="min-h-0 flex-1 overflow-y-auto pr-1 pt-3">
             {panel === "shape" && (

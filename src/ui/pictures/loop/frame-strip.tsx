@@ -1,6 +1,7 @@
 "use client";
 
 import {
+  type Announcements,
   DndContext,
   KeyboardSensor,
   PointerSensor,
@@ -96,6 +97,15 @@ function Frame({ id, index, frame, tools }: FrameProps) {
   );
 }
 
+/** What is read out while a frame is moved by key. */
+const announcements: Announcements = {
+  onDragStart: ({ active }) => `Frame ${active.id} is picked up: arrow keys move it, Space lets it go.`,
+  onDragOver: ({ active, over }) => (over ? `Frame ${active.id} is at place ${over.id}.` : undefined),
+  onDragEnd: ({ active, over }) =>
+    over ? `Frame ${active.id} was put at place ${over.id}.` : `Frame ${active.id} stays where it was.`,
+  onDragCancel: ({ active }) => `Frame ${active.id} stays where it was.`,
+};
+
 /** The frames in order: moved by drag or by key, removed, timed, and one of them made the first. */
 export function FrameStrip({ tools }: { tools: LoopTools }) {
   const { frames } = tools.loop;
@@ -109,6 +119,7 @@ export function FrameStrip({ tools }: { tools: LoopTools }) {
   return (
     <DndContext
       id={id}
+      accessibility={{ announcements }}
       sensors={sensors}
       collisionDetection={closestCenter}
       onDragEnd={({ active, over }) => {

@@ -166,6 +166,7 @@ export function LoopRoom({ start, original, natural, brandColors, signature }: P
           <FrameStrip tools={tools} />
         </div>
         <div className="min-h-0 overflow-y-auto pr-1">
+          <h2 className="sr-only">What is set</h2>
           <SourceFields tools={tools} palette={palette} />
           <LoopSettings tools={tools} palette={palette} proportions={loopProportions(tools.loop, natural)} />
           <LoopWeight tools={tools} />
