@@ -79,6 +79,36 @@ async function openVersions(page: Page): Promise<void> {
   await page.getByRole("list", { name: "Kept versions" }).getByRole("button").first().waitFor();
 }
 
+async function cutCircle(page: Page): Promise<void> {
+  await openSignature(page, "Full");
+  await page
+    .locator('.signature-editor img[alt^="Portrait"], .signature-editor img[width="96"]')
+    .first()
+    .click();
+  await page.getByRole("button", { name: "Cut it" }).click();
+  await page.getByText("looks the same").waitFor();
+}
+
+async function makeLoop(page: Page): Promise<void> {
+  await page.goto("/pictures/loops/new");
+  await page.getByRole("button", { name: /tamsin-okafor/ }).click();
+  await page.getByRole("button", { name: "Go on" }).click();
+  await page.getByRole("region", { name: "Weight" }).getByText("64 colours").waitFor();
+  await page
+    .getByRole("button", { name: /in the file|KB$/ })
+    .first()
+    .waitFor();
+}
+
+async function lookAtAddress(page: Page): Promise<void> {
+  await page.goto("/pictures/addresses");
+  await page.getByRole("button", { name: "Fetch a test picture" }).click();
+  await page.getByText("only this machine or its network").waitFor();
+  await page.getByLabel("Address of a picture").fill("https://reedbasket.example/2019/seed-jars.png");
+  await page.getByRole("button", { name: "Look at it" }).click();
+  await page.getByText("has moved for good").waitFor();
+}
+
 const views: readonly (readonly [name: string, open: (page: Page) => Promise<unknown>])[] = [
   ["shelf", (page) => page.goto("/")],
   ["start", (page) => page.goto("/start")],
@@ -89,6 +119,10 @@ const views: readonly (readonly [name: string, open: (page: Page) => Promise<unk
   ["bench-right-to-left", (page) => openSignature(page, "Right to left")],
   ["versions", openVersions],
   ["pictures", (page) => page.goto("/pictures")],
+  ["pictures-cut", cutCircle],
+  ["pictures-loop", makeLoop],
+  ["pictures-addresses", lookAtAddress],
+  ["pictures-signature", (page) => openSignature(page, "From last year", "/pictures")],
   ["links", (page) => openSignature(page, "From last year", "/links")],
   ["proof", (page) => openSignature(page, "Press desk", "/proof")],
   ["install", (page) => openSignature(page, "Full", "/install")],

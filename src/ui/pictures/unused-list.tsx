@@ -24,7 +24,7 @@ export function UnusedList({ unused }: { unused: Unused }) {
       id: hash,
       picture: `/api/pictures/${hash}/thumbnail`,
       name,
-      facts: `original with all its cuts, ${formatSize(width, height)}, ${formatBytes(bytes)}`,
+      facts: `original and its cuts, ${formatSize(width, height)}, ${formatBytes(bytes)}`,
       bytes,
     })),
   ];
