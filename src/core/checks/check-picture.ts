@@ -16,6 +16,20 @@ export interface PictureFacts {
   readonly trouble: { readonly usable: boolean; readonly message: string } | null;
 }
 
+/** The facts of a picture that is hosted here, and so is open to all. */
+export const factsOfHosted = ({
+  pixels,
+  needed,
+  bytes,
+  use,
+}: Pick<PictureFacts, "pixels" | "needed" | "bytes" | "use">): PictureFacts => ({
+  pixels,
+  needed,
+  bytes,
+  use,
+  trouble: null,
+});
+
 export type PictureFactsBySource = Readonly<Record<string, PictureFacts>>;
 
 const useNames: Readonly<Record<BudgetKind, string>> = {

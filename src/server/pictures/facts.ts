@@ -1,16 +1,8 @@
 /** What is known of pictures' files, for the findings: of cuts from their rows, of others from the last look at them. */
-import type { PictureFacts, PictureFactsBySource } from "@/core/checks";
+import { factsOfHosted, type PictureFacts, type PictureFactsBySource } from "@/core/checks";
 import { findForeignPictures, type ForeignPicture } from "../addresses/foreign-pictures";
 import { isUsable } from "../addresses/inspect-address";
 import type { Cut } from "./cuts";
-
-export const factsOfCut = ({ pixels, needed, bytes, use }: Cut): PictureFacts => ({
-  pixels,
-  needed,
-  bytes,
-  use,
-  trouble: null,
-});
 
 /** Largest side of an icon; CSS px. */
 const largestIcon = 96;
@@ -31,7 +23,7 @@ export async function factsOf(
   sources: readonly string[],
   cuts: readonly Cut[],
 ): Promise<PictureFactsBySource> {
-  const known = new Map(cuts.map((cut) => [cut.source, factsOfCut(cut)]));
+  const known = new Map(cuts.map((cut) => [cut.source, factsOfHosted(cut)]));
   const foreign = sources.filter((source) => /^https?:/i.test(source) && !known.has(source));
   for (const picture of await findForeignPictures(foreign))
     known.set(picture.address, factsOfForeign(picture));

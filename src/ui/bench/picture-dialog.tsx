@@ -3,8 +3,8 @@
 import { Upload } from "lucide-react";
 import { useEffect, useRef, useState, type ReactNode } from "react";
 import type { Catalogue } from "@/server/pictures/catalogue";
-import { buttonClass } from "../parts/button";
 import { DialogFrame } from "../parts/dialog-frame";
+import { FilePicker } from "../parts/file-picker";
 import { formatBytes, formatSize } from "../parts/format";
 import { request } from "../parts/request";
 import { acceptedPictures, uploadPicture } from "../parts/upload-picture";
@@ -115,21 +115,10 @@ function Chooser({ onChoose }: Pick<Props, "onChoose">) {
       }}
     >
       <div className="my-3 flex items-center gap-3 border border-dashed border-soft px-3 py-3">
-        <label
-          className={`${buttonClass("primary")} cursor-pointer focus-within:outline-2 focus-within:outline-pine`}
-        >
+        <FilePicker look="primary" accept={acceptedPictures} onPick={([file]) => take(file)}>
           <Upload size={15} aria-hidden />
           Upload a picture
-          <input
-            type="file"
-            accept={acceptedPictures}
-            className="sr-only"
-            onChange={(event) => {
-              take(event.target.files?.[0]);
-              event.target.value = "";
-            }}
-          />
-        </label>
+        </FilePicker>
         {progress === null ? (
           <span className="text-soft">or drop one here</span>
         ) : (

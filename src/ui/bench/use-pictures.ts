@@ -5,7 +5,7 @@ import { useCallback, useState } from "react";
 import type { Node } from "prosemirror-model";
 import { NodeSelection, Selection, type EditorState, type Transaction } from "prosemirror-state";
 import { toast } from "sonner";
-import type { PictureFacts, PictureFactsBySource } from "@/core/checks";
+import { factsOfHosted, type PictureFacts, type PictureFactsBySource } from "@/core/checks";
 import { firstDisplaySize, type Size } from "@/core/pictures";
 import { innerWidth, insertParts, picturesOf, schema, setAttributes } from "@/core/signature";
 import type { AddressReport } from "@/server/addresses/inspect-address";
@@ -45,14 +45,6 @@ const altFromName = (name: string): string => name.replace(/\.[a-z0-9]+$/i, "").
 
 /** What a picture in the document says of its cut. */
 const attributesOf = ({ source, width, height }: Cut) => ({ source, width, height });
-
-const factsOfCut = ({ pixels, needed, bytes, use }: Cut): PictureFacts => ({
-  pixels,
-  needed,
-  bytes,
-  use,
-  trouble: null,
-});
 
 /** A picture from elsewhere at half its pixels, so that it is sharp, but no wider than there is room. */
 function foreignAttributes({ address, picture }: AddressReport, room: number) {
@@ -121,7 +113,7 @@ export function usePictures({ current, apply }: EditorTools, known: PictureFacts
   const makeCut = useCallback(
     async (asked: Record<string, unknown>): Promise<Cut> => {
       const { cut } = await request<{ cut: Cut }>("POST", "/api/cuts", asked);
-      learn(cut.source, factsOfCut(cut));
+      learn(cut.source, factsOfHosted(cut));
       return cut;
     },
     [learn],
@@ -141,7 +133,7 @@ export function usePictures({ current, apply }: EditorTools, known: PictureFacts
         return foreignAttributes(choice.report, roomFor(current(), target));
       }
       if (choice.kind === "cut") {
-        learn(choice.cut.source, factsOfCut(choice.cut));
+        learn(choice.cut.source, factsOfHosted(choice.cut));
         return { ...attributesOf(choice.cut), alt: altFromName(choice.cut.originalName) };
       }
       const place = placeToFill(current(), target);
@@ -178,7 +170,7 @@ export function usePictures({ current, apply }: EditorTools, known: PictureFacts
 
   const swap = useCallback(
     (source: string, position: number, cut: Cut): void => {
-      learn(cut.source, factsOfCut(cut));
+      learn(cut.source, factsOfHosted(cut));
       apply(
         ({ doc, tr }) => {
           const at = findPicture(doc, source, position);

@@ -15,7 +15,7 @@ export class RequestError extends Error {
 
 export const noAnswer = "Still Line does not answer. Nothing is lost; please try again in a moment.";
 
-/** Sends JSON and reads JSON. Rejects with a RequestError whose message can be shown. */
+/** Sends JSON or a form, and reads JSON. Rejects with a RequestError whose message can be shown. */
 export async function request<T = void>(
   method: "GET" | "POST" | "PUT" | "PATCH" | "DELETE",
   path: string,
@@ -27,7 +27,9 @@ export async function request<T = void>(
       method,
       ...(body === undefined
         ? {}
-        : { body: JSON.stringify(body), headers: { "content-type": "application/json" } }),
+        : body instanceof FormData
+          ? { body }
+          : { body: JSON.stringify(body), headers: { "content-type": "application/json" } }),
     });
   } catch {
     throw new RequestError(noAnswer, 0, "no-answer", {});

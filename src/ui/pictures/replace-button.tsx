@@ -4,9 +4,10 @@ import { Replace } from "lucide-react";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { toast } from "sonner";
-import { buttonClass } from "../parts/button";
+import { FilePicker } from "../parts/file-picker";
 import { formatCount } from "../parts/format";
 import { request } from "../parts/request";
+import { sendFile } from "../parts/send-file";
 import { acceptedPictures } from "../parts/upload-picture";
 import type { Replacement } from "@/server/pictures/replace-original";
 
@@ -26,12 +27,8 @@ export function ReplaceButton({ hash, name }: { hash: string; name: string }) {
 
   const replace = async (file: File): Promise<void> => {
     setBusy(true);
-    const form = new FormData();
-    form.set("file", file);
     try {
-      const response = await fetch(`/api/pictures/${hash}/replace`, { method: "POST", body: form });
-      const answer = (await response.json()) as Replacement & { error?: { message: string } };
-      if (answer.error) throw new Error(answer.error.message);
+      const answer = await sendFile<Replacement>(`/api/pictures/${hash}/replace`, file);
       router.refresh();
       toast(
         `${formatCount(answer.cuts, "cut")} made again, in ${formatCount(answer.signatures, "signature")}. Old addresses go on working.`,
@@ -44,23 +41,15 @@ export function ReplaceButton({ hash, name }: { hash: string; name: string }) {
   };
 
   return (
-    <label
-      className={`${buttonClass("quiet")} cursor-pointer focus-within:outline-2 focus-within:outline-pine ${busy ? "opacity-40" : ""}`}
+    <FilePicker
+      look="quiet"
+      label={`Replace ${name}`}
+      accept={acceptedPictures}
+      disabled={busy}
+      onPick={([file]) => void replace(file!)}
     >
       <Replace size={15} aria-hidden />
       {busy ? "Cutting again…" : "Replace"}
-      <input
-        type="file"
-        aria-label={`Replace ${name}`}
-        accept={acceptedPictures}
-        disabled={busy}
-        className="sr-only"
-        onChange={(event) => {
-          const file = event.target.files?.[0];
-          event.target.value = "";
-          if (file) void replace(file);
-        }}
-      />
-    </label>
+    </FilePicker>
   );
 }

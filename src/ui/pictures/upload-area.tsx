@@ -2,8 +2,8 @@
 
 import { fromEvent } from "file-selector";
 import { FolderOpen, Upload, X } from "lucide-react";
-import { useEffect, useState, type ChangeEvent } from "react";
-import { buttonClass } from "../parts/button";
+import { useEffect, useState } from "react";
+import { FilePicker } from "../parts/file-picker";
 import { IconButton } from "../parts/icon-button";
 import { acceptedUploads } from "../parts/upload-picture";
 import { useUploads } from "./use-uploads";
@@ -11,18 +11,12 @@ import { useUploads } from "./use-uploads";
 /** What file systems leave in folders. */
 const isHidden = ({ name }: File): boolean => /^(\.|Thumbs\.db$|desktop\.ini$)/i.test(name);
 
-const pickerClass = (look: "primary" | "plain"): string =>
-  `${buttonClass(look)} cursor-pointer focus-within:outline-2 focus-within:outline-offset-2 focus-within:outline-pine`;
-
 /** Uploads by picker, folder, drop and paste, several at once, each with its progress. */
 export function UploadArea() {
   const { uploads, takeAll, dismiss } = useUploads();
   const [over, setOver] = useState(false);
 
-  const pick = (event: ChangeEvent<HTMLInputElement>): void => {
-    takeAll([...(event.target.files ?? [])].filter((file) => !isHidden(file)));
-    event.target.value = "";
-  };
+  const pick = (files: readonly File[]): void => takeAll(files.filter((file) => !isHidden(file)));
 
   // Pasted wherever the focus is, but for fields that take the text of a paste.
   useEffect(() => {
@@ -55,22 +49,13 @@ export function UploadArea() {
       className={`border border-dashed px-4 py-3 ${over ? "border-pine bg-kelp" : "border-soft"}`}
     >
       <div className="flex flex-wrap items-center gap-3">
-        <label className={pickerClass("primary")}>
+        <FilePicker look="primary" multiple accept={acceptedUploads} onPick={pick}>
           <Upload size={15} aria-hidden />
           Upload pictures
-          <input type="file" multiple accept={acceptedUploads} className="sr-only" onChange={pick} />
-        </label>
-        <label className={pickerClass("plain")}>
-          <FolderOpen size={15} aria-hidden />
-          A whole folder
-          <input
-            type="file"
-            multiple
-            className="sr-only"
-            onChange={pick}
-            ref={(input) => input?.setAttribute("webkitdirectory", "")}
-          />
-        </label>
+        </FilePicker>
+        <FilePicker folder onPick={pick}>
+          <FolderOpen size={15} aria-hidden />A whole folder
+        </FilePicker>
         <span className="text-soft">
           PNG, JPEG, GIF, WebP, AVIF or SVG up to 20 MB, or a zip of them. Drop or paste works as well.
         </span>

@@ -1,7 +1,14 @@
+import { drawnFrom } from "@/core/pictures";
 import { standInAnswer } from "@/server/web/stand-in-web";
 
 interface Context {
   readonly params: Promise<{ address: string[] }>;
+}
+
+/** A redirect goes on inside the stand-in web. */
+function leadOn(headers: Readonly<Record<string, string>>, from: string): Readonly<Record<string, string>> {
+  const { location } = headers;
+  return location ? { ...headers, location: drawnFrom(new URL(location, from).href) } : headers;
 }
 
 /** What an invented address answers a reader: `/stand-in-web/HOST/PATH`. */
@@ -14,6 +21,6 @@ export async function GET(_request: Request, { params }: Context): Promise<Respo
   const body = typeof answer.body === "string" ? answer.body : new Uint8Array(answer.body);
   return new Response(body, {
     status: answer.status,
-    headers: { ...answer.headers, "x-content-type-options": "nosniff" },
+    headers: { ...leadOn(answer.headers, address), "x-content-type-options": "nosniff" },
   });
 }

@@ -2,8 +2,10 @@
 
 import { useState } from "react";
 import type { ForeignPicture } from "@/server/addresses/foreign-pictures";
+import { AddressField } from "../../parts/address-field";
 import { Button } from "../../parts/button";
 import { request } from "../../parts/request";
+import { useAttempt } from "../../parts/use-attempt";
 import { AddressVerdictView } from "./address-verdict";
 
 interface Props {
@@ -15,22 +17,18 @@ interface Props {
 /** Pasting an address and being told what a recipient's mail client would meet there. */
 export function AddressLook({ onUse, onLooked }: Props) {
   const [address, setAddress] = useState("");
-  const [busy, setBusy] = useState(false);
   const [report, setReport] = useState<ForeignPicture | null>(null);
-  const [problem, setProblem] = useState<string | null>(null);
+  const { busy, problem, attempt } = useAttempt();
 
-  const look = async (asked: string): Promise<void> => {
+  const look = (asked: string): Promise<boolean> => {
     setAddress(asked);
-    setBusy(true);
-    setProblem(null);
-    try {
-      const answer = await request<{ report: ForeignPicture }>("POST", "/api/addresses", { address: asked });
+    return attempt(async () => {
+      const answer = await request<{ report: ForeignPicture }>("POST", "/api/addresses", {
+        address: asked,
+      });
       setReport(answer.report);
       onLooked?.(answer.report);
-    } catch (error) {
-      setProblem((error as Error).message);
-    }
-    setBusy(false);
+    });
   };
 
   return (
@@ -42,18 +40,7 @@ export function AddressLook({ onUse, onLooked }: Props) {
           void look(address);
         }}
       >
-        <label className="min-w-0 flex-1">
-          <span className="block text-xs text-soft">Address of a picture</span>
-          <input
-            value={address}
-            onChange={(event) => setAddress(event.target.value)}
-            placeholder="https://"
-            inputMode="url"
-            autoComplete="off"
-            spellCheck={false}
-            className="w-full border-b border-soft bg-transparent py-1 font-mono text-sm focus:border-pine"
-          />
-        </label>
+        <AddressField label="Address of a picture" value={address} onChange={setAddress} />
         <Button type="submit" look="primary" disabled={busy || address.trim() === ""}>
           {busy ? "Looking…" : "Look at it"}
         </Button>

@@ -3,8 +3,10 @@
 import { useRouter } from "next/navigation";
 import { useState } from "react";
 import type { PublicAddress } from "@/server/addresses/public-address";
+import { AddressField } from "../../parts/address-field";
 import { Button } from "../../parts/button";
 import { request } from "../../parts/request";
+import { useAttempt } from "../../parts/use-attempt";
 
 const marks = {
   reached: "bg-lichen rounded-full",
@@ -22,29 +24,19 @@ interface Props {
 export function PublicAddressPanel({ address, store }: Props) {
   const router = useRouter();
   const [base, setBase] = useState(address.base);
-  const [busy, setBusy] = useState(false);
-  const [problem, setProblem] = useState<string | null>(null);
+  const { busy, problem, attempt } = useAttempt();
 
-  const attempt = async (action: () => Promise<void>): Promise<void> => {
-    setBusy(true);
-    setProblem(null);
-    try {
-      await action();
-      router.refresh();
-    } catch (error) {
-      setProblem((error as Error).message);
-    }
-    setBusy(false);
-  };
   const check = (): void =>
     void attempt(async () => {
       if (base.trim() !== address.base)
         setBase((await request<PublicAddress>("PUT", "/api/public-address", { base })).base);
       await request("POST", "/api/public-address/check");
+      router.refresh();
     });
   const reset = (): void =>
     void attempt(async () => {
       setBase((await request<PublicAddress>("PUT", "/api/public-address", { base: null })).base);
+      router.refresh();
     });
 
   return (
@@ -60,17 +52,7 @@ export function PublicAddressPanel({ address, store }: Props) {
           check();
         }}
       >
-        <label className="min-w-0 flex-1">
-          <span className="block text-xs text-soft">Base address</span>
-          <input
-            value={base}
-            onChange={(event) => setBase(event.target.value)}
-            inputMode="url"
-            autoComplete="off"
-            spellCheck={false}
-            className="w-full border-b border-soft bg-transparent py-1 font-mono text-sm focus:border-pine"
-          />
-        </label>
+        <AddressField label="Base address" value={base} onChange={setBase} />
         <Button type="submit" look="primary" disabled={busy || base.trim() === ""}>
           {busy
             ? "Fetching…"

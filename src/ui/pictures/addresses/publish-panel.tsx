@@ -5,9 +5,11 @@ import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { toast } from "sonner";
 import type { Publication } from "@/server/addresses/publish";
+import { AddressField } from "../../parts/address-field";
 import { Button, buttonClass } from "../../parts/button";
 import { formatCount } from "../../parts/format";
 import { request } from "../../parts/request";
+import { useAttempt } from "../../parts/use-attempt";
 
 interface Props {
   readonly signatureId: string;
@@ -22,33 +24,22 @@ interface Props {
 export function PublishPanel({ signatureId, hosted, published, standIn }: Props) {
   const router = useRouter();
   const [base, setBase] = useState("");
-  const [busy, setBusy] = useState(false);
   const [publication, setPublication] = useState<Publication | null>(null);
-  const [problem, setProblem] = useState<string | null>(null);
+  const { busy, problem, attempt } = useAttempt();
   const path = `/api/signatures/${signatureId}/pictures/publish`;
-
-  const attempt = async (action: () => Promise<void>): Promise<void> => {
-    setBusy(true);
-    setProblem(null);
-    try {
-      await action();
-      router.refresh();
-    } catch (error) {
-      setProblem((error as Error).message);
-    }
-    setBusy(false);
-  };
 
   const goBack = (): void =>
     void attempt(async () => {
       await request("DELETE", path);
       setPublication(null);
+      router.refresh();
     });
 
   const check = (): void =>
     void attempt(async () => {
       const answer = await request<Publication>("POST", path, { base });
       setPublication(answer);
+      router.refresh();
       if (answer.rewritten)
         toast(`${formatCount(answer.pictures.length, "picture")} now shown from ${base}.`, {
           duration: 9000,
@@ -96,18 +87,7 @@ export function PublishPanel({ signatureId, hosted, published, standIn }: Props)
                 check();
               }}
             >
-              <label className="min-w-0 flex-1">
-                <span className="block text-xs text-soft">Address of that folder</span>
-                <input
-                  value={base}
-                  onChange={(event) => setBase(event.target.value)}
-                  placeholder="https://"
-                  inputMode="url"
-                  autoComplete="off"
-                  spellCheck={false}
-                  className="w-full border-b border-soft bg-transparent py-1 font-mono text-sm focus:border-pine"
-                />
-              </label>
+              <AddressField label="Address of that folder" value={base} onChange={setBase} />
               <Button type="submit" look="primary" disabled={busy || base.trim() === ""}>
                 {busy ? "Checking each…" : "Check each, and show them from there"}
               </Button>

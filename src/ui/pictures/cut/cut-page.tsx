@@ -7,7 +7,7 @@ import type { Recipe } from "@/core/pictures";
 import type { Original } from "@/server/pictures/originals";
 import type { Cut } from "@/server/pictures/cuts";
 import { formatBytes, formatSize } from "../../parts/format";
-import { request } from "../../parts/request";
+import { putInPlace, type ChangedPicture } from "../kept-place";
 import { CutRoom } from "./cut-room";
 import type { SizeToMatch } from "./size-fields";
 
@@ -18,7 +18,7 @@ interface Props {
   readonly brandColors: readonly string[];
   readonly matches: readonly SizeToMatch[];
   /** The signature whose picture is being cut anew; null when it is cut for no signature. */
-  readonly signature: { readonly id: string; readonly name: string; readonly source: string } | null;
+  readonly signature: ChangedPicture | null;
 }
 
 /** Cutting an original by itself, or a picture of a signature, over the whole window. */
@@ -26,11 +26,7 @@ export function CutPage({ original, signature, ...rest }: Props) {
   const router = useRouter();
   const back = signature ? `/signatures/${signature.id}/pictures` : "/pictures";
   const kept = async (cut: Cut): Promise<void> => {
-    if (signature)
-      await request("PUT", `/api/signatures/${signature.id}/pictures`, {
-        from: signature.source,
-        to: cut.source,
-      });
+    if (signature) await putInPlace(signature, cut);
     toast(`${cut.fileName} is kept: ${formatSize(cut.width, cut.height)}, ${formatBytes(cut.bytes)}.`);
     router.push(back);
     router.refresh();

@@ -21,6 +21,7 @@ import { request } from "../../parts/request";
 import { StepButtons } from "../../parts/step-buttons";
 import { WordSwitch } from "../../parts/word-switch";
 import { CropStage } from "../cut/crop-stage";
+import { putInPlace, type ChangedPicture } from "../kept-place";
 import { FrameStrip } from "./frame-strip";
 import { LoopSettings } from "./loop-settings";
 import { LoopWeight } from "./loop-weight";
@@ -35,7 +36,7 @@ interface Props {
   readonly natural: Size;
   readonly brandColors: readonly string[];
   /** The signature whose loop is changed; null when it is made for no signature. */
-  readonly signature: { readonly id: string; readonly name: string; readonly source: string } | null;
+  readonly signature: ChangedPicture | null;
 }
 
 /** The crop of a loop's photo or animation, as the crop of a cut. */
@@ -64,6 +65,9 @@ function cropOf(
   };
 }
 
+/** Canvas around a loop, with its caption; px. */
+const roomAround = 120;
+
 function Stage({ tools }: { tools: LoopTools }) {
   const { preview, first, loop } = tools;
   const { drawn, busy, problem } = preview;
@@ -75,7 +79,11 @@ function Stage({ tools }: { tools: LoopTools }) {
           {problem}
         </p>
       )}
-      <div className={`grid min-h-0 flex-1 grid-cols-3 gap-3 ${busy ? "opacity-70" : ""}`} aria-busy={busy}>
+      <div
+        className={`grid min-h-0 grid-cols-3 gap-3 ${busy ? "opacity-70" : ""}`}
+        style={{ height: Math.max(240, loop.height + roomAround) }}
+        aria-busy={busy}
+      >
         {(["bg-white", "bg-black"] as const).map((canvas) => (
           <figure key={canvas} className="flex min-h-0 flex-col">
             <div
@@ -112,11 +120,7 @@ export function LoopRoom({ start, original, natural, brandColors, signature }: P
     setKeeping(true);
     try {
       const { cut } = await request<{ cut: Cut }>("POST", "/api/loops", { loop: tools.loop });
-      if (signature)
-        await request("PUT", `/api/signatures/${signature.id}/pictures`, {
-          from: signature.source,
-          to: cut.source,
-        });
+      if (signature) await putInPlace(signature, cut);
       toast(`${cut.fileName} is kept: ${formatSize(cut.width, cut.height)}, ${formatBytes(cut.bytes)}.`);
       router.push(back);
       router.refresh();
@@ -153,7 +157,7 @@ export function LoopRoom({ start, original, natural, brandColors, signature }: P
               onChange={setView}
             />
           )}
-          <div className="min-h-0 flex-1">
+          <div className={`min-h-0 ${view === "crop" ? "flex-1" : ""}`}>
             {view === "crop" && original ? (
               <CropStage
                 cut={{ original, ...cropOf(tools, original) }}
@@ -167,9 +171,9 @@ export function LoopRoom({ start, original, natural, brandColors, signature }: P
         </div>
         <div className="min-h-0 overflow-y-auto pr-1">
           <h2 className="sr-only">What is set</h2>
+          <LoopWeight tools={tools} />
           <SourceFields tools={tools} palette={palette} />
           <LoopSettings tools={tools} palette={palette} proportions={loopProportions(tools.loop, natural)} />
-          <LoopWeight tools={tools} />
         </div>
       </div>
     </main>
