@@ -11,7 +11,7 @@ import { renderLoop, renderLoopPicture, type Originals } from "./render-loop";
 import { layText } from "./reveal-text";
 import { unpackArchive } from "./unpack-archive";
 import { viewPicture } from "./view-picture";
-import { findBackground, frameTimes } from "./describe-picture";
+import { compareFiles, findBackground, frameTimes } from "./describe-picture";
 
 // The pool is what runs side by side; each picture gets one thread, and nothing is kept between two.
 sharp.concurrency(1);
@@ -25,6 +25,7 @@ const tasks = {
   renderLoopPicture,
   viewPicture,
   findBackground,
+  compareFiles,
   frameTimes,
   measureText: (text: Parameters<typeof layText>[0]) => {
     const { width, height } = layText(text);

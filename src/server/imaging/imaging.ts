@@ -75,6 +75,7 @@ export const imaging = {
   renderLoopPicture: task("renderLoopPicture"),
   viewPicture: task("viewPicture"),
   findBackground: task("findBackground"),
+  compareFiles: task("compareFiles"),
   frameTimes: task("frameTimes"),
   measureText: task("measureText"),
   memory: task("memory"),

@@ -7,6 +7,7 @@ import {
   readHostedPath,
   pictureUse,
   type BudgetKind,
+  type Difference,
   type HostedType,
   type LoopRecipe,
   type Recipe,
@@ -172,12 +173,17 @@ export interface CutPreview extends Size {
   /** Every colour of it, as drawn and not made lighter. */
   readonly drawn: Buffer;
   readonly format: Awaited<ReturnType<typeof imaging.renderCut>>["format"];
-  readonly difference: Awaited<ReturnType<typeof imaging.renderCut>>["difference"];
+  /** From what was drawn. */
+  readonly difference: Difference;
   readonly needed: Size | null;
   readonly use: BudgetKind;
   /** The path that keeping it would give it, or has given it already. */
   readonly source: string;
 }
+
+/** What is under the clear parts in the end: a JPEG has to have something. */
+const shownFill = ({ fill, format }: Recipe): string | null =>
+  fill ?? (format.kind === "jpeg" ? "#FFFFFF" : null);
 
 /** What a recipe would come out as; nothing is kept. */
 export async function previewCut(originalHash: string, recipe: Recipe): Promise<CutPreview> {
@@ -185,7 +191,7 @@ export async function previewCut(originalHash: string, recipe: Recipe): Promise<
   const bytes = await readOriginal(originalHash);
   const [rendered, drawn] = await Promise.all([
     imaging.renderCut(bytes, recipe),
-    imaging.renderCut(bytes, { ...recipe, format: { kind: "png" } }),
+    imaging.renderCut(bytes, { ...recipe, fill: shownFill(recipe), format: { kind: "png" } }),
   ]);
   const fileName = publicFileName(original.name, rendered.type);
   return {
@@ -195,7 +201,7 @@ export async function previewCut(originalHash: string, recipe: Recipe): Promise<
     bytes: rendered.bytes,
     drawn: drawn.bytes,
     format: rendered.format,
-    difference: rendered.difference,
+    difference: rendered.difference ?? (await imaging.compareFiles(drawn.bytes, rendered.bytes)),
     needed: pixelsNeeded(recipe, original.type === "svg"),
     use: pictureUse(recipe, original.type),
     source: hostedPath({ hash: contentHash(rendered.bytes), fileName }),

@@ -5,7 +5,14 @@ import path from "node:path";
 import { HeadObjectCommand, S3Client } from "@aws-sdk/client-s3";
 import S3rver from "s3rver";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import { readHostedPath } from "@/core/pictures";
+import { closeImaging } from "../imaging/imaging";
+import { plain } from "../imaging/pictures-for-tests";
+import { readHosted } from "../pictures/cuts";
+import { addOriginal } from "../pictures/originals";
+import { cutWhole } from "../pictures/placing";
 import { folderStore } from "./folder-store";
+import { storeInWords } from "./store";
 import { objectStore } from "./object-store";
 import type { PictureStore, StoreKey } from "./picture-store";
 
@@ -121,5 +128,28 @@ describe("what is put", () => {
     });
     await expect(store.get(cut)).rejects.toThrow();
     await expect(store.put(cut, Buffer.from("x"))).rejects.toThrow();
+  });
+});
+
+describe("the application", () => {
+  it("keeps its pictures in the bucket that the environment names, and serves them from there", async () => {
+    Object.assign(process.env, {
+      STILL_LINE_DATA: path.join(folder, "data"),
+      STILL_LINE_BUCKET: "pictures",
+      STILL_LINE_BUCKET_ENDPOINT: endpoint,
+      STILL_LINE_BUCKET_KEY: "S3RVER",
+      STILL_LINE_BUCKET_SECRET: "S3RVER",
+    });
+    try {
+      const added = await addOriginal(await plain(60, 40, "#3F5B2E"), "from a bucket.png");
+      const { source, fileName } = await cutWhole(added.hash, 20);
+      const address = readHostedPath(source)!;
+      expect((await readHosted(address.hash, fileName))!.bytes.length).toBeGreaterThan(50);
+      expect(await readdir(path.join(folder, "data"))).not.toContain("pictures");
+      expect(storeInWords()).toBe("in the bucket “pictures”");
+    } finally {
+      for (const name of ["", "_ENDPOINT", "_KEY", "_SECRET"]) delete process.env[`STILL_LINE_BUCKET${name}`];
+      await closeImaging();
+    }
   });
 });

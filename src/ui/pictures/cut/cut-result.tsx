@@ -41,7 +41,6 @@ function Canvas({ source, cut: { recipe }, dark = false, name }: CanvasProps) {
 }
 
 function Verdict({ drawn }: { drawn: DrawnCut }) {
-  if (!drawn.difference) return null;
   const { similarity, color } = drawn.difference;
   const same = looksTheSame(drawn.difference);
   return (
