@@ -46,7 +46,7 @@ test("the whole job by hand: build, picture, link, proof, copy, paste, write, se
   await cell(page, 1, 1).click();
   await page.getByRole("button", { name: "Picture", exact: true }).click();
   await page
-    .getByLabel("Upload a PNG or JPEG")
+    .getByLabel("Upload a picture")
     .setInputFiles(path.resolve("demo/pictures/originals/anjali-rao.jpg"));
   await expect(cell(page, 1, 1).locator("img")).toBeVisible();
   await setMeasure(page, "Height", "75");

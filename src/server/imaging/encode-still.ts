@@ -10,7 +10,7 @@ import {
   type Pixels,
 } from "@/core/pictures";
 import { toPixels } from "./open-original";
-import { settleTransparency } from "./settle-transparency";
+import { flatColors, settlePalette } from "./settle-palette";
 import { setJpegDensity, setPngDensity } from "./set-density";
 
 /** Dots per inch: one CSS px is 1/96 in (CSS Values 4, section 6.2). */
@@ -29,9 +29,14 @@ const same: Difference = { similarity: 1, worst: 1, color: 0 };
 
 /**
  * Writes a pipeline in a format, at 96 dpi and with no other metadata. Palettes are not mixed by dots: at the density
- * of a signature dots are no gain to the eye, and heavier.
+ * of a signature dots are no gain to the eye, and heavier. `flats` are colours
+ * that a palette keeps exactly.
  */
-export async function encodeAs(pipeline: Sharp, format: SettledFormat): Promise<Buffer> {
+export async function encodeAs(
+  pipeline: Sharp,
+  format: SettledFormat,
+  flats: ReturnType<typeof flatColors> = [],
+): Promise<Buffer> {
   switch (format.kind) {
     case "jpeg":
       return setJpegDensity(
@@ -40,8 +45,9 @@ export async function encodeAs(pipeline: Sharp, format: SettledFormat): Promise<
       );
     case "palette":
       return setPngDensity(
-        settleTransparency(
+        settlePalette(
           await pipeline.png({ palette: true, colours: format.colors, effort: 4, dither: 0 }).toBuffer(),
+          flats,
         ),
         cssDensity,
       );
@@ -53,9 +59,18 @@ export async function encodeAs(pipeline: Sharp, format: SettledFormat): Promise<
 const fromPixels = ({ data, width, height }: Pixels): Sharp =>
   sharp(data, { raw: { width, height, channels: 4 } });
 
-async function attempt(drawn: Pixels, format: SettledFormat): Promise<EncodedStill> {
+/** Writes drawn pixels in a format; a palette keeps their flat colours exactly. */
+export function encodePixels(drawn: Pixels, format: SettledFormat): Promise<Buffer> {
   const pipeline = fromPixels(drawn);
-  const bytes = await encodeAs(hasTransparency(drawn) ? pipeline : pipeline.removeAlpha(), format);
+  return encodeAs(
+    hasTransparency(drawn) ? pipeline : pipeline.removeAlpha(),
+    format,
+    format.kind === "palette" ? flatColors(drawn) : [],
+  );
+}
+
+async function attempt(drawn: Pixels, format: SettledFormat): Promise<EncodedStill> {
+  const bytes = await encodePixels(drawn, format);
   if (format.kind === "png") return { bytes, format, difference: same };
   return { bytes, format, difference: measureDifference(drawn, await toPixels(sharp(bytes))) };
 }

@@ -168,6 +168,21 @@ describe("a cut", () => {
     expect(Math.min(...jpeg.at(0, 0))).toBeGreaterThan(250);
   });
 
+  it("of a drawing keeps its flat colours exactly, so that it meets a cell of the same colour", async () => {
+    const banner = await readFile("demo/pictures/originals/open-store-weekend.png");
+    const cut = await renderCut(
+      banner,
+      plainRecipe(wholeCrop({ width: 1260, height: 240 }), { width: 420, height: 80 }),
+    );
+    expect(cut.format.kind).toBe("palette");
+    const picture = await pixelsOf(cut.bytes);
+    expect(picture.at(836, 156)).toEqual([0x3f, 0x5b, 0x2e, 255]);
+    expect(picture.at(4, 4)).toEqual([0xf3, 0xef, 0xe4, 255]);
+    // The red of a jar covers little of it, and is not given up for a lighter file.
+    const [red, green] = picture.at(172, 90) as [number, number];
+    expect(red - green).toBeGreaterThan(60);
+  });
+
   it("has its colours in sRGB whatever profile and depth the original has", async () => {
     const wide = await sharp({ create: { width: 40, height: 40, channels: 3, background: "#336699" } })
       .withIccProfile("p3")

@@ -8,13 +8,20 @@ import {
   tintPixels,
   type CutGeometry,
   type Difference,
+  type Format,
   type Pixels,
   type Recipe,
   type Size,
 } from "@/core/pictures";
 import { contentHash } from "./content-hash";
 import { drawMask, drawPlate, drawRing } from "./draw-outline";
-import { encodeAs, encodeLightest, type SettledFormat } from "./encode-still";
+import {
+  encodeAs,
+  encodeLightest,
+  encodePixels,
+  type EncodedStill,
+  type SettledFormat,
+} from "./encode-still";
 import { openOriginal, toPixels } from "./open-original";
 
 export interface RenderedCut extends Size {
@@ -103,6 +110,15 @@ export async function drawCut(
   return { pipeline: pipeline.ensureAlpha().composite(over), geometry };
 }
 
+async function encode(pipeline: Sharp, format: Format): Promise<EncodedStill> {
+  if (format.kind === "lightest") return encodeLightest(await toPixels(pipeline));
+  const bytes =
+    format.kind === "palette"
+      ? await encodePixels(await toPixels(pipeline), format)
+      : await encodeAs(pipeline, format);
+  return { bytes, format, difference: null };
+}
+
 /**
  * Renders a recipe over an original's bytes. What is transparent is filled with white where the format holds no
  * transparency and the recipe names no other colour. Rejects with sharp's own error when the bytes cannot be decoded.
@@ -111,10 +127,7 @@ export async function renderCut(original: Uint8Array, recipe: Recipe): Promise<R
   const { format } = recipe;
   const filled = format.kind === "jpeg" && !recipe.fill ? { ...recipe, fill: "#FFFFFF" } : recipe;
   const { pipeline, geometry } = await drawCut(original, filled);
-  const encoded =
-    format.kind === "lightest"
-      ? await encodeLightest(await toPixels(pipeline))
-      : { bytes: await encodeAs(pipeline, format), format, difference: null };
+  const encoded = await encode(pipeline, format);
   return {
     ...encoded,
     ...geometry.size,
