@@ -2,6 +2,7 @@ import { readFile } from "node:fs/promises";
 import { expect, test, type Page } from "@playwright/test";
 import { zipSync } from "fflate";
 import sharp from "sharp";
+import { animation } from "../../src/server/imaging/pictures-for-tests";
 import { cell, openCopy, proof, setMeasure, startBlank } from "./bench";
 
 /** Drops a file on the upload area of Pictures. */
@@ -282,4 +283,62 @@ test("a zip is unpacked, what is in it is listed, and what is unused is removed 
   await expect(page.getByRole("checkbox", { name: /Label for seeds/ })).toBeHidden();
   await page.getByRole("button", { name: "Take them back" }).click();
   await expect(page.getByRole("checkbox", { name: /Label for seeds/ })).toBeVisible();
+});
+
+test("all icons of a row are cut to its height in one step", async ({ page }) => {
+  await openCopy(page, "Full");
+  const icons = page.locator(".signature-editor .drawn-icon-row img[width]");
+  await icons.first().click();
+  await page
+    .getByRole("navigation", { name: "What is selected" })
+    .getByRole("button", { name: "icon row" })
+    .click();
+  await setMeasure(page, "Icon height", "30");
+  const before = await icons.first().getAttribute("src");
+  await page.getByRole("button", { name: "Cut all to 30 px" }).click();
+  await expect(icons.first()).not.toHaveAttribute("src", before!);
+  expect(await icons.evaluateAll((all) => all.map((icon) => icon.getAttribute("height")))).toEqual(
+    Array.from({ length: 5 }, () => "30"),
+  );
+  await page.locator(".signature-editor .ProseMirror").focus();
+  await page.keyboard.press("Control+Z");
+  await expect(icons.first()).toHaveAttribute("src", before!);
+});
+
+test("an animation is pasted, made a loop of, cropped and placed, and changed again from its signature", async ({
+  page,
+}) => {
+  await page.goto("/pictures");
+  const bytes = [...(await animation(["#3F5B2E", "#C08A2B", "#F3EFE4"], { width: 120, height: 60 }))];
+  await page.evaluate((content) => {
+    const data = new DataTransfer();
+    data.items.add(new File([new Uint8Array(content)], "Seed trays.gif", { type: "image/gif" }));
+    window.dispatchEvent(
+      new ClipboardEvent("paste", { clipboardData: data, bubbles: true, cancelable: true }),
+    );
+  }, bytes);
+  await expect(page.getByText("3 frames")).toBeVisible();
+  await page.getByRole("link", { name: "Make a loop of Seed trays.gif" }).click();
+  await page.getByRole("button", { name: "Go on" }).click();
+  await page.getByRole("radio", { name: "Its crop" }).click();
+  await crop(page).focus();
+  await page.keyboard.press("ArrowRight");
+  await page.getByRole("radio", { name: "The loop" }).click();
+  await setMeasure(page, "Width", "50");
+  await expect(page.getByRole("region", { name: "Weight" })).toContainText("3 frames");
+  await page.getByRole("button", { name: "Keep this loop" }).click();
+  await expect(page.getByText("seed-trays.gif is kept: 50 × 25 px")).toBeVisible();
+
+  await startBlank(page, 1, 1);
+  await cell(page, 1, 1).click();
+  await page.keyboard.press("Alt+Shift+P");
+  await page.getByRole("radio", { name: "Cuts and loops" }).click();
+  await page.getByRole("button", { name: /^seed-trays\.gif 50 × 25 px/ }).click();
+  await expect(page.locator(".signature-editor img")).toHaveAttribute("width", "50");
+  await expect(page.getByRole("status").filter({ hasText: /^Saved/ })).toBeVisible();
+  await page.goto(`${page.url()}/pictures`);
+  await page.getByRole("link", { name: /^Change seed-trays\.gif/ }).click();
+  await setMeasure(page, "Width", "40");
+  await page.getByRole("button", { name: /^Keep it in/ }).click();
+  await expect(page.getByRole("table", { name: "Cuts of Seed trays.gif" })).toContainText("40 × 20 px");
 });

@@ -2,40 +2,7 @@
 
 /** A value with its earlier and later states, so that every step can be taken back. */
 import { useCallback, useEffect, useReducer } from "react";
-
-interface Steps<T> {
-  readonly past: readonly T[];
-  readonly present: T;
-  readonly future: readonly T[];
-  /** What the last step changed: a slider that is dragged makes one step, not a hundred. */
-  readonly topic: string | null;
-}
-
-type Move<T> =
-  | { readonly kind: "step"; readonly to: T; readonly topic: string | null }
-  | { readonly kind: "back" }
-  | { readonly kind: "forth" };
-
-const mostSteps = 200;
-
-function advance<T>(steps: Steps<T>, move: Move<T>): Steps<T> {
-  const { past, present, future } = steps;
-  if (move.kind === "step") {
-    if (move.to === present) return steps;
-    const goesOn = move.topic !== null && move.topic === steps.topic && future.length === 0;
-    return {
-      past: goesOn ? past : [...past, present].slice(-mostSteps),
-      present: move.to,
-      future: [],
-      topic: move.topic,
-    };
-  }
-  const taken = move.kind === "back" ? past.at(-1) : future[0];
-  if (taken === undefined) return steps;
-  return move.kind === "back"
-    ? { past: past.slice(0, -1), present: taken, future: [present, ...future], topic: null }
-    : { past: [...past, present], present: taken, future: future.slice(1), topic: null };
-}
+import { advance, firstStep } from "./steps";
 
 export interface StepTools<T> {
   readonly value: T;
@@ -52,7 +19,7 @@ const isTyping = (target: EventTarget | null): boolean =>
 
 /** Ctrl Z and Ctrl Shift Z take steps back and forth wherever nobody is typing. */
 export function useSteps<T>(start: T): StepTools<T> {
-  const [steps, dispatch] = useReducer(advance<T>, { past: [], present: start, future: [], topic: null });
+  const [steps, dispatch] = useReducer(advance<T>, firstStep(start));
   const step = useCallback(
     (to: T, topic?: string) => dispatch({ kind: "step", to, topic: topic ?? null }),
     [],
