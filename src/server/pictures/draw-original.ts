@@ -3,15 +3,39 @@ import { Refusal } from "../http/refusal";
 import { imaging } from "../imaging/imaging";
 import { findOriginal, readOriginal } from "./originals";
 
+interface Box {
+  readonly width: number;
+  readonly height: number;
+  readonly frame?: number;
+}
+
+/** Small drawings are asked for by every list; so many stay, 10 KB each or so. */
+const mostKept = 500;
+const smallSide = 400;
+const kept = new Map<string, Promise<Buffer>>();
+
+const draw = async (hash: string, box: Box): Promise<Buffer> =>
+  imaging.viewPicture(await readOriginal(hash), box);
+
+/** Content under a hash never changes, so a drawing of it stays true. */
+function drawSmall(hash: string, box: Box): Promise<Buffer> {
+  const key = `${hash} ${box.width} ${box.height} ${box.frame ?? 0}`;
+  let drawing = kept.get(key);
+  if (!drawing) {
+    drawing = draw(hash, box);
+    kept.set(key, drawing);
+    drawing.catch(() => kept.delete(key));
+    if (kept.size > mostKept) kept.delete(kept.keys().next().value!);
+  }
+  return drawing;
+}
+
 /** Fits into a box of px. Refuses with 404 for an unknown original or a frame that it does not have. */
-export async function drawOriginal(
-  hash: string,
-  box: { width: number; height: number; frame?: number },
-): Promise<Response> {
+export async function drawOriginal(hash: string, box: Box): Promise<Response> {
   const { frames } = await findOriginal(hash);
   const { frame = 0 } = box;
   if (frame < 0 || frame >= frames) throw new Refusal(404, "no-such-frame", "There is no such frame.");
-  const drawn = await imaging.viewPicture(await readOriginal(hash), box);
+  const drawn = await (box.width <= smallSide ? drawSmall(hash, box) : draw(hash, box));
   return new Response(new Uint8Array(drawn), {
     headers: { "content-type": "image/webp", "cache-control": "private, max-age=31536000, immutable" },
   });
