@@ -150,7 +150,8 @@ async function judge(
   try {
     inspected = await imaging.inspectPicture(
       fetched.bytes,
-      decodeURIComponent(new URL(fetched.address).pathname.split("/").at(-1)!) || "it",
+      // As it stands in the address: what is escaped in it need not be text.
+      new URL(fetched.address).pathname.split("/").at(-1) || "it",
     );
   } catch (error) {
     if (!(error instanceof Refusal)) throw error;

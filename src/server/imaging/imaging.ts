@@ -8,7 +8,7 @@ import workerpool, { type Pool } from "workerpool";
 import { Refusal } from "../http/refusal";
 import type { ImagingTasks } from "./imaging-worker";
 
-/** Two of them hold at most half of what a small machine has. */
+/** One for each processor, but no more than hold a few GiB together at their worst. */
 const mostWorkers = Math.max(1, Math.min(4, os.availableParallelism()));
 const longestQueue = 200;
 /** Nothing that is within the limits takes nearly as long; ms. */

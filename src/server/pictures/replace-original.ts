@@ -63,7 +63,9 @@ async function makeAgain(from: Original, to: Original): Promise<ReadonlyMap<stri
 async function rewriteEverywhere(pairs: ReadonlyMap<string, string>): Promise<number> {
   const db = await database();
   for (const pattern of await db.select().from(patterns)) {
-    const document = replaceSources(parseSignature(JSON.parse(pattern.document)), pairs);
+    const before = parseSignature(JSON.parse(pattern.document));
+    const document = replaceSources(before, pairs);
+    if (document === before) continue;
     await db
       .update(patterns)
       .set({ document: JSON.stringify(document.toJSON()) })
