@@ -1,5 +1,5 @@
 /** Things to know of an original before it is cut. */
-import { backgroundColor, measureDifference, type Difference } from "@/core/pictures";
+import { backgroundColor } from "@/core/pictures";
 import sharp from "sharp";
 import { openOriginal, toPixels } from "./open-original";
 
@@ -23,9 +23,3 @@ export async function findBackground(original: Uint8Array): Promise<string | nul
 /** How long each frame of an animation is shown; ms. */
 export const frameTimes = async (original: Uint8Array): Promise<readonly number[]> =>
   (await sharp(original).metadata()).delay ?? [];
-
-/** How far two files of one size look apart. */
-export async function compareFiles(one: Uint8Array, other: Uint8Array): Promise<Difference> {
-  const [first, second] = await Promise.all([toPixels(sharp(one)), toPixels(sharp(other))]);
-  return measureDifference(first, second);
-}

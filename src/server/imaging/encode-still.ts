@@ -27,49 +27,35 @@ export interface EncodedStill {
 
 const same: Difference = { similarity: 1, worst: 1, color: 0 };
 
+const fromPixels = ({ data, width, height }: Pixels): Sharp =>
+  sharp(data, { raw: { width, height, channels: 4 } });
+
 /**
- * Writes a pipeline in a format, at 96 dpi and with no other metadata. Palettes are not mixed by dots: at the density
- * of a signature dots are no gain to the eye, and heavier. `flats` are colours
- * that a palette keeps exactly.
+ * Writes drawn pixels in a format, at 96 dpi and with no other metadata. A palette keeps their flat colours exactly, and
+ * is not mixed by dots: at the density of a signature dots are no gain to the eye, and heavier.
  */
-export async function encodeAs(
-  pipeline: Sharp,
-  format: SettledFormat,
-  flats: ReturnType<typeof flatColors> = [],
-): Promise<Buffer> {
+export async function encodePixels(drawn: Pixels, format: SettledFormat): Promise<Buffer> {
+  const pixels = fromPixels(drawn);
+  const pipeline = hasTransparency(drawn) ? pixels : pixels.removeAlpha();
   switch (format.kind) {
     case "jpeg":
       return setJpegDensity(
         await pipeline.jpeg({ quality: format.quality, mozjpeg: true }).toBuffer(),
         cssDensity,
       );
-    case "palette":
-      return setPngDensity(
-        settlePalette(
-          await pipeline.png({ palette: true, colours: format.colors, effort: 4, dither: 0 }).toBuffer(),
-          flats,
-        ),
-        cssDensity,
-      );
+    case "palette": {
+      const png = await pipeline
+        .png({ palette: true, colours: format.colors, effort: 4, dither: 0 })
+        .toBuffer();
+      return setPngDensity(settlePalette(png, flatColors(drawn)), cssDensity);
+    }
     case "png":
       return setPngDensity(await pipeline.png({ compressionLevel: 9 }).toBuffer(), cssDensity);
   }
 }
 
-const fromPixels = ({ data, width, height }: Pixels): Sharp =>
-  sharp(data, { raw: { width, height, channels: 4 } });
-
-/** Writes drawn pixels in a format; a palette keeps their flat colours exactly. */
-export function encodePixels(drawn: Pixels, format: SettledFormat): Promise<Buffer> {
-  const pipeline = fromPixels(drawn);
-  return encodeAs(
-    hasTransparency(drawn) ? pipeline : pipeline.removeAlpha(),
-    format,
-    format.kind === "palette" ? flatColors(drawn) : [],
-  );
-}
-
-async function attempt(drawn: Pixels, format: SettledFormat): Promise<EncodedStill> {
+/** As above, with how far it is from what was drawn. */
+export async function encodeMeasured(drawn: Pixels, format: SettledFormat): Promise<EncodedStill> {
   const bytes = await encodePixels(drawn, format);
   if (format.kind === "png") return { bytes, format, difference: same };
   return { bytes, format, difference: measureDifference(drawn, await toPixels(sharp(bytes))) };
@@ -85,7 +71,7 @@ async function lightestJpeg(drawn: Pixels): Promise<EncodedStill | null> {
   let found: EncodedStill | null = null;
   while (from <= to) {
     const middle = (from + to) >> 1;
-    const tried = await attempt(drawn, { kind: "jpeg", quality: qualities[middle]! });
+    const tried = await encodeMeasured(drawn, { kind: "jpeg", quality: qualities[middle]! });
     if (alike(tried)) [found, to] = [tried, middle - 1];
     else from = middle + 1;
   }
@@ -99,10 +85,10 @@ const allColors = { kind: "palette", colors: 256 } as const;
 
 /** The fewest colours of a palette that look the same; null when 256 do not. */
 async function lightestPalette(drawn: Pixels): Promise<EncodedStill | null> {
-  let found = await attempt(drawn, allColors);
+  let found = await encodeMeasured(drawn, allColors);
   if (!alike(found)) return null;
   for (const colors of [16, 4] as const) {
-    const tried = await attempt(drawn, { kind: "palette", colors });
+    const tried = await encodeMeasured(drawn, { kind: "palette", colors });
     if (!alike(tried)) break;
     if (tried.bytes.length < found.bytes.length) found = tried;
   }
@@ -118,12 +104,12 @@ export async function encodeLightest(drawn: Pixels): Promise<EncodedStill> {
   const transparent = hasTransparency(drawn);
   if (countColors(drawn) > colorsOfPhoto)
     return transparent
-      ? attempt(drawn, allColors)
-      : ((await lightestJpeg(drawn)) ?? attempt(drawn, { kind: "png" }));
+      ? encodeMeasured(drawn, allColors)
+      : ((await lightestJpeg(drawn)) ?? encodeMeasured(drawn, { kind: "png" }));
   // Where few colours do, neither all of them nor a JPEG is smaller.
   const palette = await lightestPalette(drawn);
   if (palette) return palette;
-  const full = await attempt(drawn, { kind: "png" });
+  const full = await encodeMeasured(drawn, { kind: "png" });
   const jpeg = transparent ? null : await lightestJpeg(drawn);
   return jpeg && jpeg.bytes.length < full.bytes.length ? jpeg : full;
 }

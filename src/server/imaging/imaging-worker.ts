@@ -6,12 +6,12 @@ import sharp from "sharp";
 import workerpool from "workerpool";
 import type { LoopRecipe, Recipe } from "@/core/pictures";
 import { inspectPicture } from "./inspect-picture";
-import { renderCut } from "./render-cut";
+import { renderCut, renderPreview } from "./render-cut";
 import { renderLoop, renderLoopPicture, type Originals } from "./render-loop";
 import { layText } from "./reveal-text";
 import { unpackArchive } from "./unpack-archive";
 import { viewPicture } from "./view-picture";
-import { compareFiles, findBackground, frameTimes } from "./describe-picture";
+import { findBackground, frameTimes } from "./describe-picture";
 
 // The pool is what runs side by side; each picture gets one thread, and nothing is kept between two.
 sharp.concurrency(1);
@@ -21,11 +21,11 @@ const tasks = {
   inspectPicture,
   unpackArchive: (archive: Uint8Array, name: string) => unpackArchive(archive, name),
   renderCut: (original: Uint8Array, recipe: Recipe) => renderCut(original, recipe),
+  renderPreview: (original: Uint8Array, recipe: Recipe) => renderPreview(original, recipe),
   renderLoop: (loop: LoopRecipe, originals: Originals) => renderLoop(loop, originals),
   renderLoopPicture,
   viewPicture,
   findBackground,
-  compareFiles,
   frameTimes,
   measureText: (text: Parameters<typeof layText>[0]) => {
     const { width, height } = layText(text);

@@ -3,7 +3,7 @@ import sharp from "sharp";
 import { describe, expect, it } from "vitest";
 import { looksTheSame, plainRecipe, resizeRecipe, wholeCrop, type Recipe } from "@/core/pictures";
 import { halves, pixelsOf, plain } from "./pictures-for-tests";
-import { renderCut } from "./render-cut";
+import { renderCut, renderPreview } from "./render-cut";
 import { setJpegDensity, setPngDensity } from "./set-density";
 
 const photo = (): Promise<Buffer> => readFile("demo/pictures/originals/anjali-rao.jpg");
@@ -203,6 +203,25 @@ describe("a cut", () => {
     const cut = await renderCut(deep, square(40, 20));
     expect((await sharp(cut.bytes).metadata()).depth).toBe("uchar");
     expect((await pixelsOf(cut.bytes)).at(5, 5)).toEqual([0x33, 0x66, 0x99, 255]);
+  });
+});
+
+describe("a preview", () => {
+  const recipe = plainRecipe({ x: 100, y: 0, width: 800, height: 600 }, { width: 60, height: 45 });
+
+  it.each([
+    { kind: "lightest" },
+    { kind: "jpeg", quality: 45 },
+    { kind: "palette", colors: 16 },
+    { kind: "png" },
+  ] as const)("as $kind is just what the cut is, with what was drawn and how far it is", async (format) => {
+    const [preview, cut] = await Promise.all([
+      renderPreview(await photo(), { ...recipe, format }),
+      renderCut(await photo(), { ...recipe, format }),
+    ]);
+    expect(preview.hash).toBe(cut.hash);
+    expect((await sharp(preview.drawn).metadata()).format).toBe("png");
+    expect(looksTheSame(preview.difference)).toBe(format.kind === "lightest" || format.kind === "png");
   });
 });
 

@@ -8,7 +8,6 @@ import {
   tintPixels,
   type CutGeometry,
   type Difference,
-  type Format,
   type Pixels,
   type Recipe,
   type Size,
@@ -16,8 +15,8 @@ import {
 import { contentHash } from "./content-hash";
 import { drawMask, drawPlate, drawRing } from "./draw-outline";
 import {
-  encodeAs,
   encodeLightest,
+  encodeMeasured,
   encodePixels,
   type EncodedStill,
   type SettledFormat,
@@ -110,28 +109,50 @@ export async function drawCut(
   return { pipeline: pipeline.ensureAlpha().composite(over), geometry };
 }
 
-async function encode(pipeline: Sharp, format: Format): Promise<EncodedStill> {
-  if (format.kind === "lightest") return encodeLightest(await toPixels(pipeline));
-  const bytes =
-    format.kind === "palette"
-      ? await encodePixels(await toPixels(pipeline), format)
-      : await encodeAs(pipeline, format);
-  return { bytes, format, difference: null };
+/** A recipe's pixels; what is clear is filled with white where the format holds nothing clear and no colour is named. */
+async function drawPixels(original: Uint8Array, recipe: Recipe): Promise<Pixels> {
+  const filled = recipe.format.kind === "jpeg" && !recipe.fill ? { ...recipe, fill: "#FFFFFF" } : recipe;
+  return toPixels((await drawCut(original, filled)).pipeline);
 }
 
+const rendered = (encoded: EncodedStill, { width, height }: Pixels): RenderedCut => ({
+  ...encoded,
+  width,
+  height,
+  type: encoded.format.kind === "jpeg" ? "jpeg" : "png",
+  hash: contentHash(encoded.bytes),
+});
+
 /**
- * Renders a recipe over an original's bytes. What is transparent is filled with white where the format holds no
- * transparency and the recipe names no other colour. Rejects with sharp's own error when the bytes cannot be decoded.
+ * Renders a recipe over an original's bytes; a format that is told is not measured. Rejects with sharp's own error when
+ * the bytes cannot be decoded.
  */
 export async function renderCut(original: Uint8Array, recipe: Recipe): Promise<RenderedCut> {
+  const pixels = await drawPixels(original, recipe);
   const { format } = recipe;
-  const filled = format.kind === "jpeg" && !recipe.fill ? { ...recipe, fill: "#FFFFFF" } : recipe;
-  const { pipeline, geometry } = await drawCut(original, filled);
-  const encoded = await encode(pipeline, format);
+  return rendered(
+    format.kind === "lightest"
+      ? await encodeLightest(pixels)
+      : { bytes: await encodePixels(pixels, format), format, difference: null },
+    pixels,
+  );
+}
+
+export interface RenderedPreview extends RenderedCut {
+  readonly difference: Difference;
+  /** The same with every colour, as PNG. */
+  readonly drawn: Buffer;
+}
+
+/** What `renderCut` makes, beside the picture as it was drawn, and with how far the two look apart. */
+export async function renderPreview(original: Uint8Array, recipe: Recipe): Promise<RenderedPreview> {
+  const pixels = await drawPixels(original, recipe);
+  const { format } = recipe;
+  const encoded =
+    format.kind === "lightest" ? await encodeLightest(pixels) : await encodeMeasured(pixels, format);
   return {
-    ...encoded,
-    ...geometry.size,
-    type: encoded.format.kind === "jpeg" ? "jpeg" : "png",
-    hash: contentHash(encoded.bytes),
+    ...rendered(encoded, pixels),
+    difference: encoded.difference!,
+    drawn: await encodePixels(pixels, { kind: "png" }),
   };
 }

@@ -1,6 +1,6 @@
 import sharp from "sharp";
 import { describe, expect, it } from "vitest";
-import { compareFiles, findBackground, frameTimes } from "./describe-picture";
+import { findBackground, frameTimes } from "./describe-picture";
 import { animation, halves, pixelsOf, plain } from "./pictures-for-tests";
 import { flatColors, settlePalette } from "./settle-palette";
 import { viewPicture } from "./view-picture";
@@ -83,11 +83,5 @@ describe("what is to know of an original", () => {
       '<svg xmlns="http://www.w3.org/2000/svg" width="10" height="5"><rect width="10" height="5"/></svg>';
     const drawn = await pixelsOf(await viewPicture(Buffer.from(svg), { width: 200, height: 200 }));
     expect([drawn.width, drawn.height]).toEqual([200, 100]);
-  });
-
-  it("is how far two files look apart", async () => {
-    const [one, other] = await Promise.all([plain(40, 40, "#ff0000"), plain(40, 40, "#0000ff")]);
-    expect((await compareFiles(one, one)).similarity).toBeCloseTo(1);
-    expect((await compareFiles(one, other)).color).toBeGreaterThan(50);
   });
 });

@@ -7,7 +7,6 @@ import {
   readHostedPath,
   pictureUse,
   type BudgetKind,
-  type Difference,
   type HostedType,
   type LoopRecipe,
   type Recipe,
@@ -15,8 +14,8 @@ import {
 } from "@/core/pictures";
 import { database, type Database } from "../database/database";
 import { cuts, originals, publishedCopies } from "../database/schema";
-import { contentHash } from "../imaging/content-hash";
 import { imaging } from "../imaging/imaging";
+import type { RenderedPreview } from "../imaging/render-cut";
 import { pictureStore } from "../store/store";
 import { findOriginal, readOriginal, type Original } from "./originals";
 import { keptRecipe } from "./recipe-schema";
@@ -167,43 +166,21 @@ export async function readHosted(hash: string, fileName: string): Promise<Hosted
   return bytes ? { bytes, type: row.type } : null;
 }
 
-export interface CutPreview extends Size {
-  readonly type: "png" | "jpeg";
-  readonly bytes: Buffer;
-  /** Every colour of it, as drawn and not made lighter. */
-  readonly drawn: Buffer;
-  readonly format: Awaited<ReturnType<typeof imaging.renderCut>>["format"];
-  /** From what was drawn. */
-  readonly difference: Difference;
+export interface CutPreview extends Omit<RenderedPreview, "hash"> {
   readonly needed: Size | null;
   readonly use: BudgetKind;
   /** The path that keeping it would give it, or has given it already. */
   readonly source: string;
 }
 
-/** What is under the clear parts in the end: a JPEG has to have something. */
-const shownFill = ({ fill, format }: Recipe): string | null =>
-  fill ?? (format.kind === "jpeg" ? "#FFFFFF" : null);
-
 /** What a recipe would come out as; nothing is kept. */
 export async function previewCut(originalHash: string, recipe: Recipe): Promise<CutPreview> {
   const original = await findOriginal(originalHash);
-  const bytes = await readOriginal(originalHash);
-  const [rendered, drawn] = await Promise.all([
-    imaging.renderCut(bytes, recipe),
-    imaging.renderCut(bytes, { ...recipe, fill: shownFill(recipe), format: { kind: "png" } }),
-  ]);
-  const fileName = publicFileName(original.name, rendered.type);
+  const { hash, ...preview } = await imaging.renderPreview(await readOriginal(originalHash), recipe);
   return {
-    type: rendered.type,
-    width: rendered.width,
-    height: rendered.height,
-    bytes: rendered.bytes,
-    drawn: drawn.bytes,
-    format: rendered.format,
-    difference: rendered.difference ?? (await imaging.compareFiles(drawn.bytes, rendered.bytes)),
+    ...preview,
     needed: pixelsNeeded(recipe, original.type === "svg"),
     use: pictureUse(recipe, original.type),
-    source: hostedPath({ hash: contentHash(rendered.bytes), fileName }),
+    source: hostedPath({ hash, fileName: publicFileName(original.name, preview.type) }),
   };
 }
