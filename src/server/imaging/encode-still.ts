@@ -25,10 +25,18 @@ export interface EncodedStill {
   readonly difference: Difference | null;
 }
 
-const same: Difference = { similarity: 1, worst: 1, color: 0 };
+export const same: Difference = { similarity: 1, worst: 1, color: 0 };
 
 const fromPixels = ({ data, width, height }: Pixels): Sharp =>
   sharp(data, { raw: { width, height, channels: 4 } });
+
+/** Writes an opaque pipeline as JPEG, at 96 dpi and with no other metadata. */
+export const encodeJpeg = async (pipeline: Sharp, quality: number): Promise<Buffer> =>
+  setJpegDensity(await pipeline.jpeg({ quality, mozjpeg: true }).toBuffer(), cssDensity);
+
+/** Writes a pipeline as PNG of all its colours, likewise. */
+export const encodePng = async (pipeline: Sharp): Promise<Buffer> =>
+  setPngDensity(await pipeline.png({ compressionLevel: 9 }).toBuffer(), cssDensity);
 
 /**
  * Writes drawn pixels in a format, at 96 dpi and with no other metadata. A palette keeps their flat colours exactly, and
@@ -39,10 +47,7 @@ export async function encodePixels(drawn: Pixels, format: SettledFormat): Promis
   const pipeline = hasTransparency(drawn) ? pixels : pixels.removeAlpha();
   switch (format.kind) {
     case "jpeg":
-      return setJpegDensity(
-        await pipeline.jpeg({ quality: format.quality, mozjpeg: true }).toBuffer(),
-        cssDensity,
-      );
+      return encodeJpeg(pipeline, format.quality);
     case "palette": {
       const png = await pipeline
         .png({ palette: true, colours: format.colors, effort: 4, dither: 0 })
@@ -50,7 +55,7 @@ export async function encodePixels(drawn: Pixels, format: SettledFormat): Promis
       return setPngDensity(settlePalette(png, flatColors(drawn)), cssDensity);
     }
     case "png":
-      return setPngDensity(await pipeline.png({ compressionLevel: 9 }).toBuffer(), cssDensity);
+      return encodePng(pipeline);
   }
 }
 

@@ -15,9 +15,12 @@ import {
 import { contentHash } from "./content-hash";
 import { drawMask, drawPlate, drawRing } from "./draw-outline";
 import {
+  encodeJpeg,
   encodeLightest,
   encodeMeasured,
   encodePixels,
+  encodePng,
+  same,
   type EncodedStill,
   type SettledFormat,
 } from "./encode-still";
@@ -109,13 +112,14 @@ export async function drawCut(
   return { pipeline: pipeline.ensureAlpha().composite(over), geometry };
 }
 
-/** A recipe's pixels; what is clear is filled with white where the format holds nothing clear and no colour is named. */
-async function drawPixels(original: Uint8Array, recipe: Recipe): Promise<Pixels> {
-  const filled = recipe.format.kind === "jpeg" && !recipe.fill ? { ...recipe, fill: "#FFFFFF" } : recipe;
-  return toPixels((await drawCut(original, filled)).pipeline);
-}
+/** What is clear is filled with white where the format holds nothing clear and no colour is named. */
+const filled = (recipe: Recipe): Recipe =>
+  recipe.format.kind === "jpeg" && !recipe.fill ? { ...recipe, fill: "#FFFFFF" } : recipe;
 
-const rendered = (encoded: EncodedStill, { width, height }: Pixels): RenderedCut => ({
+const drawPixels = async (original: Uint8Array, recipe: Recipe): Promise<Pixels> =>
+  toPixels((await drawCut(original, filled(recipe))).pipeline);
+
+const rendered = (encoded: EncodedStill, { width, height }: Size): RenderedCut => ({
   ...encoded,
   width,
   height,
@@ -128,8 +132,14 @@ const rendered = (encoded: EncodedStill, { width, height }: Pixels): RenderedCut
  * the bytes cannot be decoded.
  */
 export async function renderCut(original: Uint8Array, recipe: Recipe): Promise<RenderedCut> {
-  const pixels = await drawPixels(original, recipe);
   const { format } = recipe;
+  if (format.kind === "jpeg" || format.kind === "png") {
+    // In one pass: taking up the pixels in between costs a sixth of the time.
+    const { pipeline, geometry } = await drawCut(original, filled(recipe));
+    const bytes = await (format.kind === "jpeg" ? encodeJpeg(pipeline, format.quality) : encodePng(pipeline));
+    return rendered({ bytes, format, difference: null }, geometry.size);
+  }
+  const pixels = await drawPixels(original, recipe);
   return rendered(
     format.kind === "lightest"
       ? await encodeLightest(pixels)
@@ -146,8 +156,12 @@ export interface RenderedPreview extends RenderedCut {
 
 /** What `renderCut` makes, beside the picture as it was drawn, and with how far the two look apart. */
 export async function renderPreview(original: Uint8Array, recipe: Recipe): Promise<RenderedPreview> {
-  const pixels = await drawPixels(original, recipe);
   const { format } = recipe;
+  if (format.kind === "png") {
+    const cut = await renderCut(original, recipe);
+    return { ...cut, difference: same, drawn: cut.bytes };
+  }
+  const pixels = await drawPixels(original, recipe);
   const encoded =
     format.kind === "lightest" ? await encodeLightest(pixels) : await encodeMeasured(pixels, format);
   return {
