@@ -33,6 +33,8 @@ describe("display sizes", () => {
     expect(displaySize({ width: 568, height: 200 }, { height: 75 })).toEqual({ width: 213, height: 75 });
     expect(displaySize({ width: 1200, height: 900 }, { width: 96 })).toEqual({ width: 96, height: 72 });
     expect(displaySize({ width: 4000, height: 2 }, { width: 40 })).toEqual({ width: 40, height: 1 });
+    expect(displaySize({ width: 10, height: 4000 }, { width: 40 })).toEqual({ width: 3, height: 1200 });
+    expect(displaySize({ width: 4000, height: 10 }, { height: 40 })).toEqual({ width: 1200, height: 3 });
   });
 
   it.each([0, -1, 1.5, 1201, NaN])("refuse a side of %d px", (side) => {

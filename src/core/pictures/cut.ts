@@ -88,16 +88,22 @@ export const largestDisplay = 1200;
 export const wholeCrop = ({ width, height }: Size): Rectangle => ({ x: 0, y: 0, width, height });
 
 /**
- * The display size that has exactly the asked width or height, the other side in proportion, at least 1 px.
+ * The display size that has exactly the asked width or height, the other side in proportion, at least 1 px; smaller
+ * only where the other side would be more than 1200 px.
  * Throws a RangeError unless the asked side is a whole number from 1 to 1200.
  */
 export function displaySize(natural: Size, asked: { width: number } | { height: number }): Size {
   const side = "width" in asked ? asked.width : asked.height;
   if (!Number.isInteger(side) || side < 1 || side > largestDisplay)
     throw new RangeError(`A display size is a whole number from 1 to 1200 px, not ${side}`);
-  return "width" in asked
-    ? { width: side, height: Math.max(1, Math.round((side * natural.height) / natural.width)) }
-    : { width: Math.max(1, Math.round((side * natural.width) / natural.height)), height: side };
+  const ratio = "width" in asked ? natural.height / natural.width : natural.width / natural.height;
+  const other = Math.max(1, Math.round(side * ratio));
+  // A long thin picture is held by its longer side, so that it is never cut off or stretched.
+  const [own, across] =
+    other <= largestDisplay
+      ? [side, other]
+      : [Math.max(1, Math.round(largestDisplay / ratio)), largestDisplay];
+  return "width" in asked ? { width: own, height: across } : { width: across, height: own };
 }
 
 /** The size that a picture is first placed at: its own at 2x, but no wider than `widest`. */

@@ -57,6 +57,7 @@ export {
   originalsOfLoop,
   pictureCount,
   removeFrame,
+  resizeLoop,
   roundTime,
   setFrameTime,
   shortestTime,

@@ -14,6 +14,7 @@ import {
   pictureCount,
   plainRecipe,
   removeFrame,
+  resizeLoop,
   roundTime,
   setFrameTime,
   thereAndBack,
@@ -116,6 +117,20 @@ describe("a loop", () => {
       width: 1,
       height: 1,
     });
+  });
+
+  it("is resized in proportion, and the photo inside a ring with it", () => {
+    const animation = firstLoop(sources[0]!, { width: 640, height: 320 });
+    expect(resizeLoop(animation, { width: 640, height: 320 }, { height: 50 })).toMatchObject({
+      width: 100,
+      height: 50,
+    });
+    const ring = resizeLoop(
+      firstLoop(sources[2]!, { width: 1, height: 1 }),
+      { width: 400, height: 300 },
+      { width: 48 },
+    );
+    expect(ring).toMatchObject({ width: 48, height: 48, source: { picture: { width: 48, height: 48 } } });
   });
 
   it("names the originals that it is made of", () => {

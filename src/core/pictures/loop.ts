@@ -168,6 +168,22 @@ export function firstLoop(source: LoopSource, natural: Size, times: readonly num
   };
 }
 
+/**
+ * A loop at another exact width or height. The photo inside a ring is cut at the loop's own size, so that the ring stays
+ * as wide as it says. `natural` is the size of the source's first picture. Throws as `displaySize` does.
+ */
+export function resizeLoop(
+  loop: LoopRecipe,
+  natural: Size,
+  asked: { width: number } | { height: number },
+): LoopRecipe {
+  const size = displaySize(loopProportions(loop, natural), asked);
+  const { source } = loop;
+  return source.kind === "ring-cycle"
+    ? { ...loop, ...size, source: { ...source, picture: { ...source.picture, ...size } } }
+    : { ...loop, ...size };
+}
+
 /** The originals that a loop is made of. */
 export function originalsOfLoop(source: LoopSource): readonly string[] {
   switch (source.kind) {

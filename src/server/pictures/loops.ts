@@ -1,11 +1,9 @@
 /** Loops: made from originals or text, kept as cuts whose type is GIF. */
 import {
-  displaySize,
   firstLoop,
-  largestDisplay,
-  loopProportions,
   originalsOfLoop,
   publicFileName,
+  resizeLoop,
   type LoopRecipe,
   type LoopSource,
   type Size,
@@ -62,10 +60,10 @@ export async function loopWhole(original: Original, widest: number): Promise<Cut
   return makeLoop(widest < loop.width ? await resized(loop, { width: Math.floor(widest) }) : loop);
 }
 
-async function resized(loop: LoopRecipe, asked: { width: number } | { height: number }): Promise<LoopRecipe> {
-  const size = displaySize(loopProportions(loop, await naturalSize(loop.source)), asked);
-  return { ...loop, width: size.width, height: Math.min(largestDisplay, size.height) };
-}
+const resized = async (
+  loop: LoopRecipe,
+  asked: { width: number } | { height: number },
+): Promise<LoopRecipe> => resizeLoop(loop, await naturalSize(loop.source), asked);
 
 /** A loop made again at another display size. */
 export const loopAgain = async ({ loop }: Cut, asked: { width: number } | { height: number }): Promise<Cut> =>

@@ -4,12 +4,11 @@ import { Dialog } from "radix-ui";
 import { X } from "lucide-react";
 import type { Node } from "prosemirror-model";
 import { useEffect, useMemo, useState } from "react";
-import { picturesOf, placeOf } from "@/core/signature";
 import type { Cut } from "@/server/pictures/cuts";
 import type { Original } from "@/server/pictures/originals";
 import { request } from "../parts/request";
 import { CutRoom } from "../pictures/cut/cut-room";
-import type { SizeToMatch } from "../pictures/cut/size-fields";
+import { picturesToMatch } from "../pictures/cut/pictures-to-match";
 
 interface Props {
   readonly source: string;
@@ -23,17 +22,6 @@ interface Opened {
   readonly cut: Cut;
   readonly original: Original;
   readonly background: string | null;
-}
-
-/** The other pictures of a signature, which one can be made as high as. */
-export function picturesToMatch(document: Node, source: string): readonly SizeToMatch[] {
-  return picturesOf(document)
-    .filter(({ node }) => node.attrs.source !== "" && node.attrs.source !== source)
-    .map(({ node, position }) => ({
-      name: String(node.attrs.alt) || placeOf(document, position),
-      width: Number(node.attrs.width),
-      height: Number(node.attrs.height),
-    }));
 }
 
 /** Cutting a picture of the signature without leaving the Bench. */

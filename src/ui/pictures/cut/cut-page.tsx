@@ -9,7 +9,7 @@ import type { Cut } from "@/server/pictures/cuts";
 import { formatBytes, formatSize } from "../../parts/format";
 import { putInPlace, type ChangedPicture } from "../kept-place";
 import { CutRoom } from "./cut-room";
-import type { SizeToMatch } from "./size-fields";
+import type { SizeToMatch } from "./pictures-to-match";
 
 interface Props {
   readonly original: Original;

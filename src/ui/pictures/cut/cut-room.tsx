@@ -16,7 +16,8 @@ import { CropStage } from "./crop-stage";
 import { CutResult } from "./cut-result";
 import { FileFields } from "./file-fields";
 import { FrameFields } from "./frame-fields";
-import { SizeFields, type SizeToMatch } from "./size-fields";
+import type { SizeToMatch } from "./pictures-to-match";
+import { SizeFields } from "./size-fields";
 import { useCut } from "./use-cut";
 
 interface Props {

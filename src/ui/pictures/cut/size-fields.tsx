@@ -5,14 +5,8 @@ import { formatSize } from "../../parts/format";
 import { MeasureField } from "../../parts/measure-field";
 import { Section } from "../../parts/section";
 import { WordSwitch } from "../../parts/word-switch";
+import type { SizeToMatch } from "./pictures-to-match";
 import type { CutTools } from "./use-cut";
-
-/** A picture that another can be made as high or as wide as. */
-export interface SizeToMatch {
-  readonly name: string;
-  readonly width: number;
-  readonly height: number;
-}
 
 interface Props {
   readonly cut: CutTools;
@@ -32,7 +26,7 @@ export function SizeFields({ cut, matches }: Props) {
   const { recipe, change, preview } = cut;
   const resize = (asked: { width: number } | { height: number }): void => {
     const { width, height } = resizeRecipe(recipe, asked);
-    change({ width, height: Math.min(largestDisplay, height) });
+    change({ width, height });
   };
   const needed = preview.drawn?.needed;
   return (

@@ -4,14 +4,7 @@ import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { toast } from "sonner";
-import {
-  largestCrop,
-  loopProportions,
-  plainRecipe,
-  type LoopRecipe,
-  type Recipe,
-  type Size,
-} from "@/core/pictures";
+import { largestCrop, plainRecipe, type LoopRecipe, type Recipe, type Size } from "@/core/pictures";
 import type { Cut } from "@/server/pictures/cuts";
 import type { Original } from "@/server/pictures/originals";
 import { Button } from "../../parts/button";
@@ -173,7 +166,7 @@ export function LoopRoom({ start, original, natural, brandColors, signature }: P
           <h2 className="sr-only">What is set</h2>
           <LoopWeight tools={tools} />
           <SourceFields tools={tools} palette={palette} />
-          <LoopSettings tools={tools} palette={palette} proportions={loopProportions(tools.loop, natural)} />
+          <LoopSettings tools={tools} palette={palette} natural={natural} />
         </div>
       </div>
     </main>

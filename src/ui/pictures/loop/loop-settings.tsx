@@ -1,14 +1,6 @@
 "use client";
 
-import {
-  changeSpeed,
-  displaySize,
-  largestDisplay,
-  roundTime,
-  type Density,
-  type LoopRecipe,
-  type Size,
-} from "@/core/pictures";
+import { changeSpeed, largestDisplay, resizeLoop, roundTime, type Density, type Size } from "@/core/pictures";
 import { Button } from "../../parts/button";
 import { ColorField, type Palette } from "../../parts/color-field";
 import { MeasureField } from "../../parts/measure-field";
@@ -20,23 +12,16 @@ import type { LoopTools } from "./use-loop";
 interface Props {
   readonly tools: LoopTools;
   readonly palette: Palette;
-  /** Proportions that the display size keeps. */
-  readonly proportions: Size;
+  /** Size of the source's first picture. */
+  readonly natural: Size;
 }
 
 /** Speed and repeats, size and density, colours and edges of a whole loop. */
-export function LoopSettings({ tools, palette, proportions }: Props) {
+export function LoopSettings({ tools, palette, natural }: Props) {
   const { loop, change } = tools;
   const { frames, repeats, colors, density, fill, solid } = loop;
-  const resize = (asked: { width: number } | { height: number }): void => {
-    const { width, height } = displaySize(proportions, asked);
-    // The photo inside a ring is cut at the loop's own size, so that its ring stays as wide as it says.
-    const source: LoopRecipe["source"] =
-      loop.source.kind === "ring-cycle"
-        ? { ...loop.source, picture: { ...loop.source.picture, width, height } }
-        : loop.source;
-    change({ source, width, height: Math.min(largestDisplay, height) });
-  };
+  const resize = (asked: { width: number } | { height: number }): void =>
+    change(resizeLoop(loop, natural, asked));
   return (
     <>
       <Section title="Time">

@@ -1,6 +1,6 @@
 import { notFound } from "next/navigation";
 import { firstDisplaySize, plainRecipe, wholeCrop } from "@/core/pictures";
-import { parseSignature, picturesOf } from "@/core/signature";
+import { parseSignature } from "@/core/signature";
 import { Refusal } from "@/server/http/refusal";
 import { imaging } from "@/server/imaging/imaging";
 import { findOrganisation } from "@/server/organisation/organisation";
@@ -8,6 +8,7 @@ import { findCuts } from "@/server/pictures/cuts";
 import { findOriginal, readOriginal } from "@/server/pictures/originals";
 import { findSignature } from "@/server/signatures/signatures";
 import { CutPage } from "@/ui/pictures/cut/cut-page";
+import { picturesToMatch } from "@/ui/pictures/cut/pictures-to-match";
 
 interface Props {
   readonly params: Promise<{ hash: string }>;
@@ -39,15 +40,7 @@ export default async function CutOriginalPage({ params, searchParams }: Props) {
     findOrganisation(),
     signatureId ? findSignature(signatureId).catch(() => null) : null,
   ]);
-  const matches = signature
-    ? picturesOf(parseSignature(signature.document))
-        .filter(({ node }) => node.attrs.source !== "" && node.attrs.source !== source)
-        .map(({ node }) => ({
-          name: String(node.attrs.alt) || "picture",
-          width: Number(node.attrs.width),
-          height: Number(node.attrs.height),
-        }))
-    : [];
+  const matches = signature ? picturesToMatch(parseSignature(signature.document), source ?? null) : [];
   return (
     <CutPage
       original={original}
