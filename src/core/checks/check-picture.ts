@@ -1,5 +1,6 @@
 /** Findings about one picture: where it is, what it says, how sharp, how heavy and how true to shape it is. */
 import type { Node } from "prosemirror-model";
+import { isUsable, type AddressReport } from "../links";
 import { budgets, type BudgetKind, type Size } from "../pictures";
 import type { PictureAttributes } from "../signature";
 import type { Finding } from "./finding";
@@ -29,6 +30,21 @@ export const factsOfHosted = ({
   use,
   trouble: null,
 });
+
+/** Largest side of an icon's file; px. */
+const largestIcon = 96;
+
+/** The facts of a picture at an address elsewhere, from what was found there. */
+export function factsOfForeign({ picture, verdict, message }: AddressReport): PictureFacts {
+  const { width = 0, height = 0, bytes = 0, frames = 1 } = picture ?? {};
+  return {
+    pixels: picture && { width, height },
+    needed: null,
+    bytes,
+    use: frames > 1 ? "loop" : Math.max(width, height) <= largestIcon ? "icon" : "photo",
+    trouble: verdict === "open" ? null : { usable: isUsable({ verdict }), message },
+  };
+}
 
 export type PictureFactsBySource = Readonly<Record<string, PictureFacts>>;
 

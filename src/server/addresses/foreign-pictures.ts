@@ -1,8 +1,9 @@
 /** Pictures at addresses elsewhere that somebody looked at, with what was found. */
 import { desc, eq, inArray } from "drizzle-orm";
+import type { AddressReport } from "@/core/links";
 import { database } from "../database/database";
 import { foreignPictures } from "../database/schema";
-import { inspectAddress, type AddressReport } from "./inspect-address";
+import { inspectAddress } from "./inspect-address";
 
 export interface ForeignPicture extends AddressReport {
   readonly checkedAt: number;

@@ -1,45 +1,11 @@
 /** Looking at a picture's address as a recipient's mail client would meet it, and saying what is wrong with it. */
 import { parse, type DefaultTreeAdapterMap } from "parse5";
-import { sniffType, type OriginalType } from "@/core/pictures";
+import type { AddressReport, FetchFailure } from "@/core/links";
+import { sniffType } from "@/core/pictures";
 import { Refusal } from "../http/refusal";
 import { imaging } from "../imaging/imaging";
-import type { Fetched, FetchFailure, FetchResult } from "../web/fetch-bounded";
+import type { Fetched, FetchResult } from "../web/fetch-bounded";
 import { fetchFromWeb } from "../web/web";
-
-export type AddressVerdict =
-  | "open"
-  | "moved"
-  | "page"
-  | "restricted"
-  | "gone"
-  | "forbids-embedding"
-  | "not-mail-safe"
-  | "not-a-picture"
-  | "server-trouble"
-  | FetchFailure;
-
-export interface AddressReport {
-  /** As it was given. */
-  readonly address: string;
-  readonly verdict: AddressVerdict;
-  /** What is so, and what to do. */
-  readonly message: string;
-  /** Addresses that it led through, in order. */
-  readonly redirects: readonly string[];
-  /** A better address that was found on the way, or null. */
-  readonly better: string | null;
-  readonly picture: {
-    readonly type: OriginalType;
-    readonly width: number;
-    readonly height: number;
-    readonly bytes: number;
-    readonly frames: number;
-  } | null;
-}
-
-/** Whether a picture at this address can be placed. */
-export const isUsable = ({ verdict }: Pick<AddressReport, "verdict">): boolean =>
-  verdict === "open" || verdict === "moved";
 
 const failures: Readonly<Record<FetchFailure, string>> = {
   "not-an-address":
@@ -127,11 +93,13 @@ function judgeStatus(status: number): Judged {
   };
 }
 
+type Fetch = typeof fetchFromWeb;
+
 /** Whether a page elsewhere, which webmail is, is kept from showing it. */
-async function forbidsEmbedding(address: string, { headers }: Fetched): Promise<boolean> {
+async function forbidsEmbedding(address: string, { headers }: Fetched, fetch: Fetch): Promise<boolean> {
   const policy = headers["cross-origin-resource-policy"]?.toLowerCase();
   if (policy === "same-origin" || policy === "same-site") return true;
-  const again = await fetchFromWeb(address, { referer: "https://webmail.example/letters" });
+  const again = await fetch(address, { referer: "https://webmail.example/letters" });
   return again.ok && again.fetched.status >= 400;
 }
 
@@ -141,6 +109,7 @@ const mailSafe: readonly string[] = ["png", "jpeg", "gif"];
 async function judge(
   address: string,
   fetched: Fetched,
+  fetch: Fetch,
 ): Promise<Judged & { picture?: AddressReport["picture"] }> {
   const sniffed = sniffType(fetched.bytes);
   if (fetched.status >= 400 && sniffed !== "html") return judgeStatus(fetched.status);
@@ -165,7 +134,7 @@ async function judge(
       message: `It is a ${type.toUpperCase()}, which many mail clients do not draw: upload it here, and it is cut to a PNG.`,
       picture,
     };
-  if (await forbidsEmbedding(address, fetched))
+  if (await forbidsEmbedding(address, fetched, fetch))
     return {
       verdict: "forbids-embedding",
       message:
@@ -183,10 +152,10 @@ async function judge(
     : { verdict: "open", message: "It is a picture, and open to all.", picture };
 }
 
-/** Never throws for what the other side does. */
-export async function inspectAddress(address: string): Promise<AddressReport> {
+/** Never throws for what the other side does. `fetch` is the way out to the web. */
+export async function inspectAddress(address: string, fetch: Fetch = fetchFromWeb): Promise<AddressReport> {
   const given = address.trim();
-  const result: FetchResult = await fetchFromWeb(given);
+  const result: FetchResult = await fetch(given);
   if (!result.ok)
     return {
       address: given,
@@ -196,7 +165,7 @@ export async function inspectAddress(address: string): Promise<AddressReport> {
       better: null,
       picture: null,
     };
-  const { better = null, picture = null, ...judged } = await judge(given, result.fetched);
+  const { better = null, picture = null, ...judged } = await judge(given, result.fetched, fetch);
   return {
     address: given,
     ...judged,

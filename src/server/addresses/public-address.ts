@@ -1,6 +1,7 @@
 /** Where recipients find the pictures: the setting, and the check that fetches a test picture through it. */
 import sharp from "sharp";
 import { isPrivateHost } from "@/core/checks";
+import type { FetchFailure } from "@/core/links";
 import { hostedPath } from "@/core/pictures";
 import { configuredBase } from "../configuration";
 import { database } from "../database/database";
@@ -8,7 +9,6 @@ import { publicAddress } from "../database/schema";
 import { Refusal } from "../http/refusal";
 import { contentHash } from "../imaging/content-hash";
 import { pictureStore } from "../store/store";
-import type { FetchFailure } from "../web/fetch-bounded";
 import { fetchOwn } from "../web/web";
 
 export interface AddressCheck {

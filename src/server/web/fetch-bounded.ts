@@ -1,15 +1,6 @@
 /** Fetching from the web within limits: redirects one by one, each address judged anew, bytes and time bounded. */
+import type { FetchFailure } from "@/core/links";
 import { PrivateAddressError, type Transport } from "./transport";
-
-export type FetchFailure =
-  | "not-an-address"
-  | "private-address"
-  | "no-such-host"
-  | "no-connection"
-  | "certificate"
-  | "too-slow"
-  | "too-many-redirects"
-  | "too-many-bytes";
 
 export interface Fetched {
   /** The address that answered in the end. */

@@ -5,10 +5,10 @@ import { useCallback, useState } from "react";
 import type { Node } from "prosemirror-model";
 import { NodeSelection, Selection, type EditorState, type Transaction } from "prosemirror-state";
 import { toast } from "sonner";
-import { factsOfHosted, type PictureFacts, type PictureFactsBySource } from "@/core/checks";
+import { factsOfForeign, factsOfHosted, type PictureFacts, type PictureFactsBySource } from "@/core/checks";
+import type { AddressReport } from "@/core/links";
 import { firstDisplaySize, type Size } from "@/core/pictures";
 import { innerWidth, insertParts, picturesOf, schema, setAttributes } from "@/core/signature";
-import type { AddressReport } from "@/server/addresses/inspect-address";
 import type { Cut } from "@/server/pictures/cuts";
 import type { Original } from "@/server/pictures/originals";
 import { request } from "../parts/request";
@@ -122,14 +122,7 @@ export function usePictures({ current, apply }: EditorTools, known: PictureFacts
   const attributesFor = useCallback(
     async (choice: Choice, target: PictureTarget): Promise<Readonly<Record<string, unknown>>> => {
       if (choice.kind === "foreign") {
-        const { address, picture, verdict, message } = choice.report;
-        learn(address, {
-          pixels: picture,
-          needed: null,
-          bytes: picture!.bytes,
-          use: picture!.frames > 1 ? "loop" : "photo",
-          trouble: verdict === "open" ? null : { usable: true, message },
-        });
+        learn(choice.report.address, factsOfForeign(choice.report));
         return foreignAttributes(choice.report, roomFor(current(), target));
       }
       if (choice.kind === "cut") {

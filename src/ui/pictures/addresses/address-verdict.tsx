@@ -1,5 +1,6 @@
 "use client";
 
+import { isUsable } from "@/core/links";
 import { drawnFrom } from "@/core/pictures";
 import type { ForeignPicture } from "@/server/addresses/foreign-pictures";
 import { Button } from "../../parts/button";
@@ -12,13 +13,11 @@ interface Props {
   readonly onUse?: (report: ForeignPicture) => void;
 }
 
-const usable = new Set(["open", "moved"]);
-
 /** What was found at an address: the verdict, the way there, the picture, and what to do. */
 export function AddressVerdictView({ report, onLook, onUse }: Props) {
   const { verdict, message, redirects, better, picture, address } = report;
   const fine = verdict === "open";
-  const mark = fine ? "bg-lichen rounded-full" : usable.has(verdict) ? "bg-clay rounded-t-full" : "bg-rowan";
+  const mark = fine ? "bg-lichen rounded-full" : isUsable(report) ? "bg-clay rounded-t-full" : "bg-rowan";
   return (
     <div className="flex gap-4 border-t border-hairline pt-3">
       {picture ? (
@@ -59,7 +58,7 @@ export function AddressVerdictView({ report, onLook, onUse }: Props) {
               <Button onClick={() => onLook(better)}>Take this address</Button>
             </>
           )}
-          {onUse && usable.has(verdict) && (
+          {onUse && isUsable(report) && (
             <Button look="primary" onClick={() => onUse(report)}>
               Place it
             </Button>
