@@ -144,8 +144,11 @@ async function main(): Promise<void> {
     });
     for (const [name, open] of views) {
       await open(page);
+      // What lies below the window is never loaded.
       await page.waitForFunction(() =>
-        [...document.images].every(({ complete, loading }) => complete || loading === "lazy"),
+        [...document.images].every(
+          (image) => image.complete || image.getBoundingClientRect().top > innerHeight,
+        ),
       );
       await page.evaluate(() => document.fonts.ready);
       await page.waitForTimeout(600);

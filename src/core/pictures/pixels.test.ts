@@ -108,6 +108,14 @@ describe("measuring a difference", () => {
     expect(looksTheSame(measureDifference(clear, white))).toBe(false);
   });
 
+  it("sees bands in a smooth place, which have no structure to miss", () => {
+    const smooth = draw(128, 64, (x) => [100 + x, 100 + x, 110 + x, 255]);
+    const banded = draw(128, 64, (x) => at(smooth, Math.min(127, (x & ~31) + 16), 0));
+    const difference = measureDifference(smooth, banded);
+    expect(difference.color).toBeGreaterThan(6);
+    expect(looksTheSame(difference)).toBe(false);
+  });
+
   it("compares one size with the same only", () => {
     expect(() =>
       measureDifference(

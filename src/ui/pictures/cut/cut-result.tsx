@@ -65,7 +65,7 @@ export function CutResult({ cut }: { cut: CutTools }) {
         </p>
       )}
       {drawn ? (
-        <div className={`grid grid-cols-[1fr_2fr_200px] gap-4 ${busy ? "opacity-70" : ""}`}>
+        <div className={`grid grid-cols-[1fr_2fr_200px] gap-4 ${busy ? "[&_img]:opacity-60" : ""}`}>
           <figure className="min-w-0">
             <Canvas source={drawn.drawn} cut={cut} name="As drawn, with every colour" />
             <figcaption className="pt-1 text-sm">

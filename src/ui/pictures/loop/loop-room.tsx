@@ -73,7 +73,7 @@ function Stage({ tools }: { tools: LoopTools }) {
         </p>
       )}
       <div
-        className={`grid min-h-0 grid-cols-3 gap-3 ${busy ? "opacity-70" : ""}`}
+        className={`grid min-h-0 grid-cols-3 gap-3 ${busy ? "[&_img]:opacity-60" : ""}`}
         style={{ height: Math.max(240, loop.height + roomAround) }}
         aria-busy={busy}
       >

@@ -24,7 +24,7 @@ export function LoopWeight({ tools }: { tools: LoopTools }) {
   if (!drawn) return <p className="text-soft">Weighing…</p>;
   const helpful = lighter.filter(({ bytes }) => bytes < drawn.bytes);
   return (
-    <section aria-label="Weight" aria-busy={busy} className={`mb-4 ${busy ? "opacity-70" : ""}`}>
+    <section aria-label="Weight" aria-busy={busy} className="mb-4">
       <p className="font-serif text-2xl">{formatBytes(drawn.bytes)}</p>
       <WeightBar bytes={drawn.bytes} use="loop" />
       <p className="mt-1 text-sm text-soft">
