@@ -10,7 +10,7 @@ test("the Shelf draws each signature as it really looks, with whose it is, its c
   await expect(page.getByRole("heading", { name: "Harrow Fen Seed Library" })).toBeVisible();
   const full = card(page, "Full");
   await expect(full).toContainText("for Tamsin Okafor");
-  await expect(full).toContainText(/4,\d{3} characters · 2\d KB/);
+  await expect(full).toContainText(/4,\d{3} characters · 3\d KB/);
   const drawn = full.locator("iframe").contentFrame();
   await expect(drawn.locator("body")).toContainText("Head of Germination");
   expect(

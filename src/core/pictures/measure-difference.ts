@@ -138,7 +138,7 @@ export function measureDifference(one: Pixels, other: Pixels): Difference {
 }
 
 /** Where two renditions look the same at true size on a 2x display; found by eye on photos and drawings. */
-const same = { similarity: 0.965, worst: 0.75, color: 6 };
+const same = { similarity: 0.965, worst: 0.75, color: 4 };
 
 export const looksTheSame = ({ similarity, worst, color }: Difference): boolean =>
   similarity >= same.similarity && worst >= same.worst && color <= same.color;

@@ -18,6 +18,8 @@ describe("an uploaded file", () => {
   it("is read with its name", async () => {
     const { bytes, name } = await readFile(upload(formWith(new File(["abc"], "a b.png")), 300), 1024);
     expect([Buffer.from(bytes).toString(), name]).toEqual(["abc", "a b.png"]);
+    const inFolder = await readFile(upload(formWith(new File(["abc"], "icons/seeds\\tray.png")), 300), 1024);
+    expect(inFolder.name).toBe("tray.png");
   });
 
   it.each([2 * 1024 * 1024, null])(

@@ -25,5 +25,7 @@ export async function readFile(request: Request, most: number): Promise<Uploaded
     throw new Refusal(400, "bad-input", "The upload was cut short: choose the file again.");
   }
   if (!(file instanceof File)) throw new Refusal(400, "bad-input", "There is no file in the upload.");
-  return { bytes: new Uint8Array(await file.arrayBuffer()), name: file.name };
+  // A file of a folder is named with the way to it.
+  const name = file.name.split(/[\\/]/).at(-1)!;
+  return { bytes: new Uint8Array(await file.arrayBuffer()), name };
 }

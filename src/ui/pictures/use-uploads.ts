@@ -3,6 +3,7 @@
 /** Uploads that run: several at once, each with its progress, its stop, and what became of it. */
 import { useRouter } from "next/navigation";
 import { useCallback, useRef, useState } from "react";
+import { toast } from "sonner";
 import { uploadPicture } from "../parts/upload-picture";
 
 export interface RunningUpload {
@@ -66,9 +67,13 @@ export function useUploads(): Uploads {
       waiting.current.push(async () => {
         try {
           if (controller.signal.aborted) throw new Error("The upload was stopped.");
-          const { refused } = await uploadPicture(file, (progress) => change(id, { progress }), {
+          const { originals, refused } = await uploadPicture(file, (progress) => change(id, { progress }), {
             signal: controller.signal,
           });
+          const [known] = originals;
+          // The same bytes are the same original, under the name that it has.
+          if (known && originals.length === 1 && known.name !== file.name && known.bytes === file.size)
+            toast(`“${file.name}” is here already, as “${known.name}”.`);
           const problems = refused.map(({ message }) => message);
           change(id, problems.length > 0 ? { problems } : null);
           router.refresh();
