@@ -1,5 +1,5 @@
 import { readFile } from "node:fs/promises";
-import { expect, test } from "@playwright/test";
+import { expect, test } from "./test";
 import { cell, openCopy, proof, startBlank } from "./bench";
 
 const share = "https://reedbasket.example";

@@ -49,7 +49,7 @@ export async function chooseFont(page: Page, label: string, family: string): Pro
 
 /** Tabs until something with the accessible name has the focus. */
 export async function tabTo(page: Page, name: string | RegExp): Promise<void> {
-  for (let presses = 0; presses < 160; presses++) {
+  for (let presses = 0; presses < 500; presses++) {
     await page.keyboard.press("Tab");
     const label = await page.evaluate(() => {
       const element = document.activeElement as HTMLElement | null;

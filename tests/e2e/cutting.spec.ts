@@ -1,5 +1,6 @@
 import { readFile } from "node:fs/promises";
-import { expect, test, type Page } from "@playwright/test";
+import type { Page } from "@playwright/test";
+import { expect, test } from "./test";
 import { zipSync } from "fflate";
 import sharp from "sharp";
 import { animation } from "../../src/server/imaging/pictures-for-tests";
@@ -19,7 +20,7 @@ async function dropPicture(page: Page, name: string, bytes: Buffer): Promise<voi
     [[...bytes], name] as const,
   );
   await page.getByRole("region", { name: "Upload" }).dispatchEvent("drop", { dataTransfer: transfer });
-  await expect(page.getByText(name)).toBeVisible();
+  await expect(page.getByRole("button", { name: `Rename ${name}` })).toBeVisible();
 }
 
 /** A photo of the demo under other bytes, so that it is an original of its own. */

@@ -1,5 +1,5 @@
 import path from "node:path";
-import { expect, test } from "@playwright/test";
+import { expect, test } from "./test";
 import { cell, proof, setMeasure, startBlank, waitUntilSaved } from "./bench";
 import { fillDemo, serverPort, startServer } from "./server";
 

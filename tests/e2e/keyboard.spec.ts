@@ -1,4 +1,4 @@
-import { expect, test } from "@playwright/test";
+import { expect, test } from "./test";
 import { cell, proof, tabTo } from "./bench";
 
 test("a signature is started, typed, styled, measured and linked without a pointer", async ({ page }) => {

@@ -1,4 +1,4 @@
-import { expect, test } from "@playwright/test";
+import { expect, test } from "./test";
 import { cell, chooseFont, proof, setMeasure, startBlank } from "./bench";
 
 test("fields of the directory, a separator, a divider and a spacer are put in, measured and taken out", async ({

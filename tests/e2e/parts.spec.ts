@@ -1,4 +1,5 @@
-import { expect, test, type Page } from "@playwright/test";
+import type { Page } from "@playwright/test";
+import { expect, test } from "./test";
 import { cell, openCopy, proof, setMeasure, startBlank, tabTo } from "./bench";
 
 /** Takes hold of the part with a text by its grip and lets go over a point of a cell. */

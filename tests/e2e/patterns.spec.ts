@@ -1,5 +1,6 @@
 import { readFileSync } from "node:fs";
-import { expect, test, type Page } from "@playwright/test";
+import type { Page } from "@playwright/test";
+import { expect, test } from "./test";
 import { compile } from "@/core/compile";
 import { readPerson } from "@/core/people";
 import { picturesOf, starterPatterns } from "@/core/signature";

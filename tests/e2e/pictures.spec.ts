@@ -1,5 +1,5 @@
 import { readFile } from "node:fs/promises";
-import { expect, test } from "@playwright/test";
+import { expect, test } from "./test";
 import { startBlank } from "./bench";
 
 test("pictures are uploaded several at once, and a bad file gets one clear sentence", async ({ page }) => {

@@ -2,7 +2,8 @@ import { mkdtemp, mkdir, readFile, writeFile } from "node:fs/promises";
 import os from "node:os";
 import path from "node:path";
 import AxeBuilder from "@axe-core/playwright";
-import { expect, test, type Page } from "@playwright/test";
+import type { Page } from "@playwright/test";
+import { expect, test } from "./test";
 import { cell, openCopy, setMeasure, startBlank, tabTo } from "./bench";
 
 async function expectNoViolations(page: Page, where: string, include = "body"): Promise<void> {

@@ -1,4 +1,5 @@
-import { expect, test, type Page } from "@playwright/test";
+import type { Page } from "@playwright/test";
+import { expect, test } from "./test";
 
 const card = (page: Page, name: string) =>
   page.getByRole("listitem").filter({ has: page.getByRole("heading", { name, exact: true }) });

@@ -1,5 +1,5 @@
 import path from "node:path";
-import { expect, test } from "@playwright/test";
+import { expect, test } from "./test";
 import { cell, chooseFont, proof, setMeasure, startBlank, waitUntilSaved } from "./bench";
 
 test("the whole job by hand: build, picture, link, proof, copy, paste, write, send, open, follow the link", async ({

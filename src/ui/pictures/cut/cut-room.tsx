@@ -87,7 +87,7 @@ export function CutRoom({
         <div className="flex min-h-0 flex-col">
           <h2 className="sr-only">What is set</h2>
           <WordSwitch<Panel> label="What is set" value={panel} choices={panels} onChange={setPanel} />
-          <div className="min-h-0 flex-1 overflow-y-auto pr-1 pt-3">
+          <div className="relative min-h-0 flex-1 overflow-y-auto pr-1 pt-3">
             {panel === "shape" && (
               <>
                 <FrameFields cut={cut} palette={palette} />

@@ -162,7 +162,7 @@ export function LoopRoom({ start, original, natural, brandColors, signature }: P
           </div>
           <FrameStrip tools={tools} />
         </div>
-        <div className="min-h-0 overflow-y-auto pr-1">
+        <div className="relative min-h-0 overflow-y-auto pr-1">
           <h2 className="sr-only">What is set</h2>
           <LoopWeight tools={tools} />
           <SourceFields tools={tools} palette={palette} />

@@ -1,0 +1,43 @@
+/** Playwright's `test`, whose pages are handed over once they have come to life. */
+import { test as base, type Page } from "@playwright/test";
+
+export { expect } from "@playwright/test";
+
+/**
+ * Waits until React has taken over every control that the server drew. Before that, a click, a drop or a key does
+ * nothing, and a field that is filled may be emptied again: a person is slower than that, a test is not.
+ */
+async function waitForLife(page: Page): Promise<void> {
+  await page.waitForFunction(() => {
+    if (!document.querySelector('script[src*="/_next/"]')) return true;
+    const controls = [...document.querySelectorAll("main button, main input, main select, main textarea")];
+    return controls
+      .filter((control) => !control.closest(".ProseMirror"))
+      .every((control) => Object.keys(control).some((key) => key.startsWith("__reactProps$")));
+  });
+}
+
+/** A page that is waited for whenever it is opened or reloaded, and whose further windows are as well. */
+function lively(page: Page): Page {
+  const goto = page.goto.bind(page);
+  page.goto = async (...told) => {
+    const answer = await goto(...told);
+    await waitForLife(page);
+    return answer;
+  };
+  const reload = page.reload.bind(page);
+  page.reload = async (...told) => {
+    const answer = await reload(...told);
+    await waitForLife(page);
+    return answer;
+  };
+  return page;
+}
+
+export const test = base.extend({
+  context: async ({ context }, handOver) => {
+    const newPage = context.newPage.bind(context);
+    context.newPage = async () => lively(await newPage());
+    await handOver(context);
+  },
+});
