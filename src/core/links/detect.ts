@@ -2,7 +2,9 @@
  * What mail clients would turn into links by themselves, in their own colour: web and mail addresses, phone
  * numbers, dates and postal addresses. The text is scanned word by word, once, from left to right.
  */
-import { mailtoLink, telLink, webLink } from "./build";
+import { mailtoLink } from "./mail";
+import { telLink } from "./phone";
+import { webLink } from "./web";
 import { monthNames, streetWords } from "./words";
 
 export interface FoundLink {

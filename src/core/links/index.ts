@@ -1,4 +1,40 @@
-export { mailtoLink, telLink, webLink } from "./build";
-export { detectLinks, type FoundLink } from "./detect";
-export { readLink, type LinkReading } from "./normalise";
 export { isUsable, type AddressReport, type AddressVerdict, type FetchFailure } from "./address-report";
+export { compared, describeLink, sameDestination, type DescribedLink, type LinkKind } from "./describe-link";
+export { detectLinks, type FoundLink } from "./detect";
+export {
+  failedAnswer,
+  judgeAnswer,
+  leadsThere,
+  type LinkAnswer,
+  type LinkVerdict,
+  type Response,
+} from "./link-answer";
+export { buildMail, isMailAddress, mailtoLink, parseMail, type MailParts } from "./mail";
+export { buildMap, isMapPattern, parseMap, readCoordinates, readPlace, type Place } from "./map";
+export {
+  isNetworkPattern,
+  networkAddress,
+  readNetworkPage,
+  splitNetworkAddress,
+  type NetworkKind,
+  type NetworkPage,
+} from "./networks";
+export {
+  buildPhone,
+  dialled,
+  parsePhone,
+  shownNumber,
+  telLink,
+  type Country,
+  type PhoneParts,
+} from "./phone";
+export { readLink, type LinkReading, type ReadLinkOptions } from "./read-link";
+export {
+  followingParameters,
+  mendWeb,
+  webLink,
+  withCampaign,
+  withoutFollowing,
+  type Campaign,
+  type Mended,
+} from "./web";

@@ -1,6 +1,26 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { detectLinks, mailtoLink, readLink, telLink, webLink } from "./index";
+import {
+  buildMail,
+  buildMap,
+  buildPhone,
+  describeLink,
+  detectLinks,
+  judgeAnswer,
+  mailtoLink,
+  networkAddress,
+  parseMail,
+  parseMap,
+  parsePhone,
+  readLink,
+  readNetworkPage,
+  sameDestination,
+  splitNetworkAddress,
+  telLink,
+  webLink,
+  type NetworkKind,
+  type Response,
+} from "./index";
 
 describe("addresses that are built", () => {
   it.each([
@@ -33,44 +53,163 @@ describe("addresses that are built", () => {
   ])("web %s is %s", (address, expected) => expect(webLink(address)).toBe(expected));
 });
 
-describe("an address that is typed", () => {
-  it.each([
-    ["harrowfen.example/visit", "https://harrowfen.example/visit"],
-    ["  ada@harrowfen.example ", "mailto:ada@harrowfen.example"],
-    ["+44 1632 960100", "tel:+441632960100"],
-    ["mailto:ada@harrowfen.example?subject=Seeds", "mailto:ada@harrowfen.example?subject=Seeds"],
-    ["http://localhost:4310/x", "http://localhost:4310/x"],
-  ])("%s means %s", (typed, href) => expect(readLink(typed)).toEqual({ ok: true, href, mended: null }));
+const word = fc.string({ unit: "binary", maxLength: 40 });
+const mailName = fc.stringMatching(/^[a-zA-Z0-9.+_ü-]{1,12}$/);
+const host = fc.stringMatching(/^[a-z]{1,8}(\.[a-z]{2,5}){1,2}$/);
+const mailAddress = fc.tuple(mailName, host).map(([name, at]) => `${name}@${at}`);
+/** Text as a form gives it: whole characters, and lines parted by one sign. */
+const written = word.map((text) => text.toWellFormed().replace(/\r\n?/g, "\n"));
 
-  it("has a doubled beginning mended, and says so", () => {
-    expect(readLink("https://https://harrowfen.example")).toEqual({
-      ok: true,
-      href: "https://harrowfen.example",
-      mended: "The beginning stood there twice.",
-    });
-    expect(readLink("http://https://harrowfen.example")).toMatchObject({ href: "https://harrowfen.example" });
+const networks: readonly NetworkKind[] = [
+  { id: "plotline", name: "Plotline", glyph: "photos", pattern: "https://plotline.example/" },
+  { id: "hedgepost", name: "Hedgepost", glyph: "short-posts", pattern: "https://hedgepost.example/@" },
+  { id: "slow-reel", name: "Slow Reel", glyph: "video", pattern: "https://slowreel.example/{handle}/reels" },
+];
+const network = (id: string | null): NetworkKind | null =>
+  networks.find((candidate) => candidate.id === id) ?? null;
+
+describe("what is built is read back", () => {
+  it("mail, with subject and body in any script", () => {
+    fc.assert(
+      fc.property(
+        fc.record({
+          to: fc.array(mailAddress, { minLength: 1, maxLength: 3 }),
+          cc: fc.array(mailAddress, { maxLength: 2 }),
+          subject: written,
+          body: written,
+        }),
+        (parts) => {
+          expect(parseMail(buildMail(parts)!)).toEqual(parts);
+        },
+      ),
+    );
   });
 
-  it.each([
-    ["", "Type where the link leads."],
-    ["seeds", "“seeds” is neither a web address, a mail address nor a phone number."],
-    ["https://", "“https://” is no web address: something like harrowfen.example is."],
-    ["javascript:alert(1)", "A link can lead to a page, a mail address or a phone number only."],
-    ["mailto:ada quill@a.example", "An address has no spaces in it."],
-  ])("%j is refused with a sentence", (typed, message) =>
-    expect(readLink(typed)).toEqual({ ok: false, message }),
-  );
-
-  it("is always an address without spaces, or refused", () => {
+  it("phone numbers and text messages", () => {
+    const number = fc.stringMatching(/^\+?[0-9]{5,15}$/);
+    const call = fc.record({
+      kind: fc.constant("call" as const),
+      number,
+      extension: fc.stringMatching(/^[0-9]{0,8}$/),
+      message: fc.constant(""),
+    });
+    const message = fc.record({
+      kind: fc.constant("text-message" as const),
+      number,
+      extension: fc.constant(""),
+      message: word.map((text) => text.toWellFormed()),
+    });
     fc.assert(
-      fc.property(fc.string(), (typed) => {
-        const reading = readLink(typed);
-        expect(reading.ok ? /^(https?|mailto|tel):\S+$/i.test(reading.href) : reading.message !== "").toBe(
-          true,
-        );
+      fc.property(fc.oneof(call, message), (parts) => {
+        expect(parsePhone(buildPhone(parts)!)).toEqual(parts);
       }),
     );
   });
+
+  it("places, by address and by coordinates", () => {
+    const patterns = ["https://fenmap.example/?at={place}", "https://fenmap.example/to/{place}/near"];
+    const address = fc
+      .stringMatching(/^[A-Z][\p{L}0-9,&?=% ]{3,30}[a-z]$/u)
+      .map((text) => text.replace(/\s+/g, " "));
+    const hundredths = (most: number) => fc.integer({ min: 1, max: most * 100 }).map((many) => many / 100);
+    const place = fc.oneof(
+      address.map((text) => ({ kind: "address" as const, address: text })),
+      fc.record({
+        kind: fc.constant("coordinates" as const),
+        latitude: hundredths(90),
+        longitude: hundredths(180),
+      }),
+    );
+    fc.assert(
+      fc.property(fc.constantFrom(...patterns), place, (pattern, where) => {
+        expect(parseMap(pattern, buildMap(pattern, where)!)).toEqual(where);
+      }),
+    );
+  });
+
+  it("pages of networks, by their handle", () => {
+    const handle = fc.stringMatching(/^[a-zA-Z0-9_.-]{0,10}[a-zA-Z0-9]$/);
+    fc.assert(
+      fc.property(fc.constantFrom(...networks), handle, (kind, name) => {
+        const href = networkAddress(kind, name)!;
+        expect(splitNetworkAddress(networks, href)).toEqual({ kind, handle: name });
+        expect(readLink(href)).toMatchObject({ href, changes: [] });
+      }),
+    );
+  });
+});
+
+describe("a network's page", () => {
+  const plotline = "https://plotline.example/harrowfen";
+  const reels = "https://slowreel.example/harrowfen/reels";
+  it.each([
+    ["plotline", "harrowfen", "plotline", "harrowfen", plotline],
+    ["plotline", "@harrowfen", "plotline", "harrowfen", plotline],
+    ["plotline", "https://plotline.example/harrowfen/", "plotline", "harrowfen", plotline],
+    ["plotline", "www.Plotline.example/harrowfen?utm_source=x", "plotline", "harrowfen", plotline],
+    ["plotline", `https://plotline.example/${plotline}`, "plotline", "harrowfen", plotline],
+    ["plotline", "hedgepost.example/@fen", "hedgepost", "fen", "https://hedgepost.example/@fen"],
+    [null, "hedgepost.example/@fen", "hedgepost", "fen", "https://hedgepost.example/@fen"],
+    ["hedgepost", "@fen", "hedgepost", "fen", "https://hedgepost.example/@fen"],
+    ["slow-reel", "harrowfen", "slow-reel", "harrowfen", reels],
+    ["slow-reel", "slowreel.example/harrowfen/reels", "slow-reel", "harrowfen", reels],
+  ])("of %s typed as %s is %s's %s", (id, typed, kind, handle, href) =>
+    expect(readNetworkPage(networks, network(id), typed)).toMatchObject({ kind: { id: kind }, handle, href }),
+  );
+
+  it.each([
+    [null, "harrowfen"],
+    ["plotline", ""],
+    ["plotline", "harrow fen"],
+    ["plotline", "javascript:alert(1)"],
+    [null, "https://plotline.example/"],
+  ])("of %s is not made of %j", (id, typed) =>
+    expect(readNetworkPage(networks, network(id), typed)).toBeNull(),
+  );
+});
+
+describe("a link in the words of people", () => {
+  it.each([
+    ["mailto:desk@harrowfen.example?subject=Seeds", "mail", "desk@harrowfen.example", "“Seeds”"],
+    ["tel:+441632960100;ext=12", "phone", "+44 1632 960100", "ext. 12"],
+    ["sms:+447700900123?body=Hello", "text message", "+44 7700 900123", "“Hello”"],
+    ["https://harrowfen.example/", "page", "harrowfen.example", ""],
+    ["/h/0123456789abcdef0123/open-store-weekend.ics", "calendar file", "open-store-weekend.ics", ""],
+    ["https://harrowfen.example/a?b", "page", "harrowfen.example/a?b", ""],
+    ["geo:52,0", "other", "geo:52,0", ""],
+  ])("%s is a %s: %s", (href, kind, shown, detail) =>
+    expect(describeLink(href)).toEqual({ kind, shown, detail }),
+  );
+
+  it("leads to the same place in another spelling", () => {
+    expect(sameDestination("https://Harrowfen.example/", "http://www.harrowfen.example")).toBe(true);
+    expect(sameDestination("https://harrowfen.example/a", "https://harrowfen.example/A")).toBe(false);
+    expect(sameDestination("mailto:Desk@harrowfen.example", "mailto:desk@harrowfen.example")).toBe(true);
+  });
+});
+
+describe("what answered", () => {
+  const asked = "https://harrowfen.example/a";
+  const at = (given: Partial<Response>): string =>
+    judgeAnswer(asked, { status: 200, address: asked, redirects: [], asksToSignIn: false, ...given }).verdict;
+  const led = (to: string, permanent: boolean): Partial<Response> => ({
+    address: to,
+    redirects: [{ to, permanent }],
+  });
+
+  it.each<[verdict: string, given: Partial<Response>]>([
+    ["answers", {}],
+    ["answers", led("https://harrowfen.example/en/a", false)],
+    ["moved", led("https://harrowfen.example/b", true)],
+    ["moved", led("https://www.harrowfen.example/a", true)],
+    ["other-host", led("https://sedgeweb.example/a", true)],
+    ["sign-in", { asksToSignIn: true }],
+    ["sign-in", { status: 401 }],
+    ["refused", { status: 403 }],
+    ["not-found", { status: 404 }],
+    ["not-found", { status: 410 }],
+    ["server-trouble", { status: 503 }],
+  ])("is judged as %s", (verdict, given) => expect(at(given)).toBe(verdict));
 });
 
 describe("what a client would link by itself", () => {

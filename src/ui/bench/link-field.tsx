@@ -32,7 +32,7 @@ export function LinkField({ current }: { current: string | null }) {
   const submit = (): void => {
     const reading = readLink(draft);
     if (!reading.ok) return setProblem(reading.message);
-    if (reading.mended) toast(`${reading.mended} It is ${reading.href} now.`);
+    if (reading.changes.length > 0) toast(`${reading.changes.join(" ")} It is ${reading.href} now.`);
     finish(reading.href);
   };
 

@@ -1,0 +1,84 @@
+/** Kinds of network: the user's own list of places where people and organisations have a page under a handle. */
+import { mendWeb } from "./web";
+
+export interface NetworkKind {
+  readonly id: string;
+  readonly name: string;
+  /** The name of a drawn glyph that stands for it. */
+  readonly glyph: string;
+  /** Where its pages are: the handle follows, or goes where `{handle}` stands. */
+  readonly pattern: string;
+}
+
+export interface NetworkPage {
+  readonly kind: NetworkKind;
+  readonly handle: string;
+}
+
+const slot = "{handle}";
+
+const around = ({ pattern }: NetworkKind): readonly [before: string, after: string] => {
+  const at = pattern.indexOf(slot);
+  return at < 0 ? [pattern, ""] : [pattern.slice(0, at), pattern.slice(at + slot.length)];
+};
+
+/** Whether a pattern is a web address with at most one slot for the handle. */
+export const isNetworkPattern = (pattern: string): boolean =>
+  /^https?:\/\/[^\s/{}]+\/[^\s{}]*(?:\{handle\}[^\s{}]*)?$/i.test(pattern);
+
+/** An address without its scheme, a leading `www.` and its case, for comparing. */
+const bare = (address: string): string =>
+  address
+    .replace(/^https?:\/\//i, "")
+    .replace(/^www\./i, "")
+    .toLowerCase();
+
+/** The page of a handle, which may be typed with an @ before it; null when there is none or it has spaces in it. */
+export function networkAddress(kind: NetworkKind, handle: string): string | null {
+  const [before, after] = around(kind);
+  const plain = handle
+    .trim()
+    .replace(before.endsWith("@") ? /^@+/ : /^@(?=[^@]+$)/, "")
+    .replace(/^\/+|\/+$/g, "");
+  if (plain === "" || /[\s?#<>"{}]/.test(plain)) return null;
+  const escaped = plain
+    .split("/")
+    .map((part) => encodeURIComponent(part.toWellFormed()).replaceAll("%40", "@").replaceAll("%25", "%"))
+    .join("/");
+  return before + escaped + after;
+}
+
+/** The kind and the handle that an address names; mended first, so that a doubled beginning does not matter. */
+export function splitNetworkAddress(kinds: readonly NetworkKind[], address: string): NetworkPage | null {
+  const web = mendWeb(address)?.text;
+  if (!web) return null;
+  const plain = web.replace(/^https?:\/\//i, "").replace(/^www\./i, "");
+  for (const kind of kinds) {
+    const [before, after] = around(kind);
+    const begin = bare(before);
+    if (!plain.toLowerCase().startsWith(begin)) continue;
+    const rest = plain.slice(begin.length).replace(/[?#].*$/, "");
+    if (after && !rest.endsWith(after)) continue;
+    const handle = rest.slice(0, rest.length - after.length).replace(/\/+$/, "");
+    if (handle) return { kind, handle };
+  }
+  return null;
+}
+
+/**
+ * What is typed for an icon of a kind: a handle, or the whole address of a page, also with its beginning twice. Null
+ * when it is neither. A page of another kind comes back as that kind's.
+ */
+export function readNetworkPage(
+  kinds: readonly NetworkKind[],
+  kind: NetworkKind | null,
+  typed: string,
+): (NetworkPage & { readonly href: string }) | null {
+  const page =
+    splitNetworkAddress(kinds, typed) ??
+    (kind && !/[:\s]/.test(typed.trim()) ? { kind, handle: typed } : null);
+  const href = page && networkAddress(page.kind, page.handle);
+  return page && href
+    ? { kind: page.kind, handle: page.handle.trim().replace(/^@(?=[^@]+$)/, ""), href }
+    : null;
+}

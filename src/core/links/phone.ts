@@ -1,0 +1,75 @@
+/** Phone links: `tel:` (RFC 3966) and `sms:` (RFC 5724); numbers are read and written by `libphonenumber-js`. */
+import { parsePhoneNumberFromString, type CountryCode } from "libphonenumber-js/min";
+
+export interface PhoneParts {
+  readonly kind: "call" | "text-message";
+  /** Digits, after a plus where the country's code is among them. */
+  readonly number: string;
+  /** Digits, or empty. */
+  readonly extension: string;
+  /** What a text message begins with; empty for a call. */
+  readonly message: string;
+}
+
+/** An ISO 3166-1 code such as "GB", for numbers that are written without their country's. */
+export type Country = CountryCode;
+
+/**
+ * `tel:` of a phone number, visual separators taken out (RFC 3966 section 5.1.1); an extension after "ext" or
+ * "x" becomes `;ext=`. Null with fewer than 5 or more than 15 digits (ITU-T E.164), or other letters.
+ */
+export function telLink(number: string): string | null {
+  const [main, extension] = number
+    .trim()
+    .toLowerCase()
+    .split(/\s*(?:ext\.?|x)\s*/, 2) as [string, string?];
+  const bare = main.replace(/\(0\)/, "").replace(/[\s().\-/\u00a0\u2011\u2013]/g, "");
+  if (!/^\+?\d{5,15}$/.test(bare)) return null;
+  if (extension === undefined) return `tel:${bare}`;
+  return /^\d{1,8}$/.test(extension) ? `tel:${bare};ext=${extension}` : null;
+}
+
+/**
+ * A number as it is dialled from anywhere: "0044" and "+44 (0)" become "+44", and a number of the country that is
+ * given gets its code. What cannot be a number of any country stays as it was.
+ */
+export function dialled(number: string, country?: Country): string {
+  const international = number.trim().replace(/^00(?=[1-9])/, "+");
+  const parsed = parsePhoneNumberFromString(international.replace("(0)", ""), {
+    ...(country && { defaultCountry: country }),
+    extract: false,
+  });
+  if (!parsed?.isPossible()) return international;
+  return parsed.number + (parsed.ext ? ` ext. ${parsed.ext}` : "");
+}
+
+/** A number as people write it: `+44 1632 960100`, with its extension after "ext."; what is none, as it is. */
+export function shownNumber(number: string): string {
+  const parsed = parsePhoneNumberFromString(number, { extract: false });
+  return parsed?.isPossible() ? parsed.formatInternational() : number;
+}
+
+/** The address that dials or writes to a number; null when it is none. */
+export function buildPhone({ kind, number, extension, message }: PhoneParts): string | null {
+  if (!/^\+?\d{5,15}$/.test(number) || !/^\d{0,8}$/.test(extension)) return null;
+  if (kind === "call") return `tel:${number}${extension ? `;ext=${extension}` : ""}`;
+  return `sms:${number}${message ? `?body=${encodeURIComponent(message.toWellFormed())}` : ""}`;
+}
+
+/** The parts of a `tel:` or `sms:` address; null when it is none. */
+export function parsePhone(href: string): PhoneParts | null {
+  const found = /^(tel|sms):(\+?[\d().-]+)((?:;[^?#]*)?)(?:\?(.*))?$/i.exec(href);
+  if (!found) return null;
+  const number = found[2]!.replace(/[().-]/g, "");
+  if (!/^\+?\d{5,15}$/.test(number)) return null;
+  const extension = /;ext=(\d{1,8})(?=;|$)/i.exec(found[3]!)?.[1] ?? "";
+  if (found[1]!.toLowerCase() === "tel") return { kind: "call", number, extension, message: "" };
+  const body = /(?:^|&)body=([^&]*)/i.exec(found[4] ?? "")?.[1] ?? "";
+  let message = body;
+  try {
+    message = decodeURIComponent(body);
+  } catch {
+    // Broken escapes are shown as they are.
+  }
+  return { kind: "text-message", number, extension: "", message };
+}
