@@ -1,6 +1,7 @@
 /** Finding what will go wrong. Nothing is mended here. */
 import type { Node } from "prosemirror-model";
 import { compile } from "../compile";
+import type { NetworkKind } from "../links";
 import type { Person } from "../people";
 import { signatureBudget } from "../pictures";
 import {
@@ -13,7 +14,10 @@ import {
 } from "../signature";
 import { costliestParts } from "./costliest-parts";
 import { checkPicture, type PictureFactsBySource } from "./check-picture";
+import { checkLinks, type LinkAnswers } from "./check-links";
 import type { Finding } from "./finding";
+import { isPrivateHost } from "./private-host";
+import { suggestAlt } from "./suggest-alt";
 
 export interface CheckOptions {
   readonly person: Person | null;
@@ -21,60 +25,26 @@ export interface CheckOptions {
   readonly base: string;
   /** What is known of the files of its pictures. */
   readonly pictures?: PictureFactsBySource;
+  /** What answered at its web links. */
+  readonly answers?: LinkAnswers;
+  /** Who it speaks for, and the networks that it may lead to; for suggestions. */
+  readonly organisation?: string;
+  readonly networks?: readonly NetworkKind[];
 }
 
 /** Characters of HTML that common webmail takes in its signature settings. */
 const lengthLimit = 10_000;
 
-/** Hosts that only this machine or this network can reach (RFC 1918, RFC 6761, RFC 4193). */
-export function isPrivateHost(address: string): boolean {
-  let host: string;
-  try {
-    host = new URL(address).hostname.toLowerCase();
-  } catch {
-    return true;
-  }
-  return (
-    host === "localhost" ||
-    host.endsWith(".localhost") ||
-    host.endsWith(".local") ||
-    !/[.:]/.test(host) ||
-    /^(127|10|0)\.|^192\.168\.|^169\.254\.|^172\.(1[6-9]|2\d|3[01])\./.test(host) ||
-    /^\[(::1?|f[cd].*|fe80.*)\]$/.test(host)
-  );
-}
-
-function checkLink(href: string, at: string): Finding[] {
-  if (/^https?:\/\/.*https?:\/\//i.test(href))
-    return [
-      {
-        code: "link-doubled",
-        severity: "break",
-        station: "links",
-        at,
-        message: `“${href}” has its beginning twice, so it opens nothing.`,
-      },
-    ];
-  if (/^https?:/i.test(href) && isPrivateHost(href))
-    return [
-      {
-        code: "link-unreachable",
-        severity: "break",
-        station: "links",
-        at,
-        message: `“${href}” leads to a place that recipients cannot reach.`,
-      },
-    ];
-  return [];
-}
-
 /** Pictures side by side in one line of text whose heights differ. */
-function checkIcons(node: Node, at: string): Finding[] {
+function checkIcons(node: Node, at: string, position: number): Finding[] {
   const heights: number[] = [];
   node.forEach((child) => {
     if (child.type.name === "inlinePicture") heights.push((child.attrs as PictureAttributes).height);
   });
   if (node.type.name !== "line" || new Set(heights).size < 2) return [];
+  const onlyIcons = node.content.content.every(
+    (child) => child.type.name === "inlinePicture" || (child.isText && child.text!.trim() === ""),
+  );
   return [
     {
       code: "icons-of-different-sizes",
@@ -82,6 +52,7 @@ function checkIcons(node: Node, at: string): Finding[] {
       station: "pictures",
       at,
       message: `The icons are ${heights.join(", ")} px high: an icon row draws them all at one size.`,
+      ...(onlyIcons && { mend: { kind: "make-icon-row", label: "Make it an icon row", position } }),
     },
   ];
 }
@@ -103,14 +74,16 @@ function checkFonts(node: Node, at: string): Finding[] {
   return [...new Set(fonts)].filter((font) => !webSafeFont(font)).map((font) => missingFont(font, at));
 }
 
-function checkNode(node: Node, at: string, { pictures }: CheckOptions): Finding[] {
-  const found = [...checkIcons(node, at), ...checkFonts(node, at)];
-  if (node.type.name === "picture" || node.type.name === "inlinePicture")
-    found.push(...checkPicture(node, at, pictures));
-  const link =
-    (node.attrs.link as string | null | undefined) ??
-    node.marks.find((mark) => mark.type.name === "link")?.attrs.href;
-  if (typeof link === "string") found.push(...checkLink(link, at));
+function checkNode(document: Node, node: Node, position: number, options: CheckOptions): Finding[] {
+  const at = placeOf(document, position);
+  const found = [...checkIcons(node, at, position), ...checkFonts(node, at)];
+  if (node.type.name !== "picture" && node.type.name !== "inlinePicture") return found;
+  for (const finding of checkPicture(node, at, options.pictures)) {
+    const alt = finding.code === "picture-without-alt" ? suggestAlt(document, position, options) : "";
+    found.push(
+      alt ? { ...finding, mend: { kind: "describe", label: `Say “${alt}”`, position, alt } } : finding,
+    );
+  }
   return found;
 }
 
@@ -174,17 +147,14 @@ function checkWhole(document: Node, options: CheckOptions): Finding[] {
   return found;
 }
 
-/** Everything that will go wrong with a signature for a person, in document order after what concerns the whole. */
+/**
+ * Everything that will go wrong with a signature for a person: what concerns the whole, then its parts in document
+ * order, then its links in reading order.
+ */
 export function checkSignature(document: Node, options: CheckOptions): readonly Finding[] {
   const found = checkWhole(document, options);
-  let lastLink: string | null = null;
   document.descendants((node, position) => {
-    for (const finding of checkNode(node, placeOf(document, position), options)) {
-      // One link over several runs of text is one finding.
-      const repeated = finding.station === "links" && finding.message === lastLink;
-      if (!repeated) found.push(finding);
-      lastLink = finding.station === "links" ? finding.message : lastLink;
-    }
+    found.push(...checkNode(document, node, position, options));
   });
-  return found;
+  return [...found, ...checkLinks(document, options.person, options.answers)];
 }

@@ -16,10 +16,10 @@ describe("the demo's faulty signature", () => {
       "attention table-too-wide at signature",
       "attention picture-without-alt at row 1, cell 1, picture 1",
       "break picture-not-hosted at row 1, cell 1, picture 2",
-      "break link-doubled at row 1, cell 2, line 4",
-      "break link-unreachable at row 1, cell 2, line 5",
       "attention icons-of-different-sizes at row 1, cell 2, line 6",
       "attention picture-without-alt at row 1, cell 2, line 6, picture 1",
+      "break link-doubled at row 1, cell 2, line 4",
+      "break link-unreachable at row 1, cell 2, line 5",
       "break link-doubled at row 1, cell 2, line 6, picture 3",
     ]);
   });

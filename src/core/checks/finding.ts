@@ -1,10 +1,23 @@
 /** A finding: something that will go wrong for a recipient, with its place and the reason. */
 
+import type { Mend } from "./mend";
+
 export type FindingCode =
   | "address-not-public"
   | "font-not-web-safe"
   | "icons-of-different-sizes"
+  | "link-asks-to-sign-in"
+  | "link-dead"
   | "link-doubled"
+  | "link-elsewhere"
+  | "link-missing"
+  | "link-misspelt"
+  | "link-moved"
+  | "link-not-an-address"
+  | "link-not-open"
+  | "link-on-one-character"
+  | "link-repeated"
+  | "link-text-names-another"
   | "link-unreachable"
   | "picture-moved"
   | "picture-not-hosted"
@@ -32,4 +45,6 @@ export interface Finding {
   /** "row 2, cell 1, picture", or "signature". */
   readonly at: string;
   readonly message: string;
+  /** What puts it right in one step, where something does. */
+  readonly mend?: Mend;
 }

@@ -5,7 +5,9 @@
 import type { Mark, Node } from "prosemirror-model";
 import { element, escapeText, type Declarations } from "./html";
 import { fontStack } from "./fonts";
-import type { Writing } from "./writing";
+import type { Settings } from "./kinds/signature";
+import type { LinkAttributes } from "./marks/link";
+import { linkAddress, publicAddress, type Writing } from "./writing";
 
 /** The styling of one run, read off its marks. */
 export interface TextStyle {
@@ -18,8 +20,13 @@ export interface TextStyle {
   /** Added after each letter; px. */
   readonly letterSpacing: number;
   readonly upperCase: boolean;
-  /** Set when the run stands inside a link, whose colour and decoration must be said again on the text. */
-  readonly linked: boolean;
+  /** How the link around the run is drawn, which must be said again on the text; null outside links. */
+  readonly link: LinkLook | null;
+}
+
+export interface LinkLook {
+  readonly color: string;
+  readonly underline: boolean;
 }
 
 /** What one inline node contributes to its line. */
@@ -43,6 +50,12 @@ export type ReadPieces = (node: Node, writing: Writing) => readonly Piece[];
 const mark = (marks: readonly Mark[], name: string): Mark | undefined =>
   marks.find((candidate) => candidate.type.name === name);
 
+/** What one link says of its own colour and underline, and of the signature's where it says nothing. */
+function linkLook(marks: readonly Mark[], { linkColor, linkUnderline }: Settings): LinkLook {
+  const own = mark(marks, "link")?.attrs as Partial<LinkAttributes> | undefined;
+  return { color: own?.color ?? linkColor, underline: own?.underline ?? linkUnderline };
+}
+
 export function textStyle(marks: readonly Mark[], writing: Writing, linked: boolean): TextStyle {
   const { settings } = writing;
   return {
@@ -54,7 +67,7 @@ export function textStyle(marks: readonly Mark[], writing: Writing, linked: bool
     font: (mark(marks, "font")?.attrs.font as string | undefined) ?? settings.font,
     letterSpacing: (mark(marks, "letterSpacing")?.attrs.spacing as number | undefined) ?? 0,
     upperCase: mark(marks, "upperCase") !== undefined,
-    linked,
+    link: linked ? linkLook(marks, settings) : null,
   };
 }
 
@@ -70,17 +83,12 @@ export function styledText(
 ): string {
   const { settings } = writing;
   const declarations: Declarations = {
-    color: style.color ?? (style.linked ? settings.linkColor : null),
+    color: style.color ?? style.link?.color ?? null,
     "font-family": style.font === settings.font ? null : fontStack(style.font),
     "font-size": style.size === settings.size ? null : style.size,
     "letter-spacing": style.letterSpacing || null,
     "font-style": style.bold && style.italic ? "italic" : null,
-    "text-decoration":
-      style.underline || (style.linked && settings.linkUnderline)
-        ? "underline"
-        : style.linked
-          ? "none"
-          : null,
+    "text-decoration": style.underline || style.link?.underline ? "underline" : style.link ? "none" : null,
     ...extra,
   };
   const content = escapeText(cased(text, style, writing));
@@ -137,6 +145,9 @@ const saysItself = (text: string, link: string): boolean => {
   return bare(text) === bare(link);
 };
 
+const sameMark = (one: readonly Mark[], other: readonly Mark[], name: string): boolean =>
+  mark(other, name) ? (mark(one, name)?.eq(mark(other, name)!) ?? false) : !mark(one, name);
+
 interface Group {
   readonly link: string | null;
   readonly runs: Run[];
@@ -146,7 +157,8 @@ function grouped(runs: readonly Run[]): readonly Group[] {
   const groups: Group[] = [];
   for (const run of runs) {
     const last = groups.at(-1);
-    if (last && last.link === run.link && run.piece.role !== "break") last.runs.push(run);
+    const sameLink = last?.link === run.link && sameMark(last.runs[0]!.marks, run.marks, "link");
+    if (last && sameLink && run.piece.role !== "break") last.runs.push(run);
     else groups.push({ link: run.link, runs: [run] });
   }
   return groups;
@@ -165,6 +177,7 @@ function writeGroup(group: Group, writing: Writing): string {
   if (group.link === null)
     return group.runs.map((run) => run.piece.html(textStyle(run.marks, writing, false), writing)).join("");
   const { settings } = writing;
+  const look = linkLook(group.runs[0]!.marks, settings);
   const quiet = group.runs.every((run) => run.piece.quietLink);
   const styles = group.runs.map((run) => {
     const style = textStyle(run.marks, writing, true);
@@ -174,10 +187,10 @@ function writeGroup(group: Group, writing: Writing): string {
   const inner = group.runs.map((run, index) => run.piece.html(styles[index]!, writing)).join("");
   return element(
     "a",
-    { href: group.link, dir: turned ? "ltr" : null },
+    { href: linkAddress(group.link, writing), dir: turned ? "ltr" : null },
     {
-      color: styles[0]!.color ?? settings.linkColor,
-      "text-decoration": settings.linkUnderline || styles[0]!.underline ? "underline" : "none",
+      color: styles[0]!.color ?? look.color,
+      "text-decoration": look.underline || styles[0]!.underline ? "underline" : "none",
     },
     inner,
   );
@@ -194,8 +207,9 @@ export function writeInlinePlain(nodes: readonly Node[], writing: Writing, read:
         .join("");
       if (group.link === null || group.runs.every((run) => run.piece.quietLink)) return plain;
       const said = plain.trim();
-      if (said === "") return group.link;
-      return saysItself(said, group.link) ? plain : `${plain} <${group.link}>`;
+      const address = publicAddress(group.link, writing.base);
+      if (said === "") return address;
+      return saysItself(said, address) ? plain : `${plain} <${address}>`;
     })
     .join("")
     .replace(/ +/g, " ")

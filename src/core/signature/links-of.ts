@@ -1,27 +1,132 @@
-/** Every destination that a document names, in reading order. */
+/** Every destination of a document for a person, in reading order: where it is used and what leads there. */
 import type { Node } from "prosemirror-model";
+import { detectLinks } from "../links";
+import { fieldLink, fieldValue, type FieldName, type Person } from "../people";
+import type { PersonFieldAttributes } from "./kinds/person-field";
+import type { Settings } from "./kinds/signature";
+
+export type LinkUse = "text" | "field" | "picture" | "icon" | "button";
 
 export interface PlacedLink {
+  /** Where it begins in the document, and where it ends. */
   readonly position: number;
+  readonly end: number;
+  readonly use: LinkUse;
   readonly href: string;
   /** The text or the alt text that leads there. */
   readonly text: string;
+  /** The source of the picture that leads there, or null. */
+  readonly source: string | null;
+  /** Set where it was made by hand; others follow from what is written, or from the person's details. */
+  readonly byHand: boolean;
 }
 
-/** Neighbouring text under one link is one entry. */
-export function linksOf(document: Node): readonly PlacedLink[] {
+/** What a field shows, and where that leads. */
+function fieldOf(
+  node: Node,
+  person: Person | null,
+  { visitLink }: Settings,
+): { text: string; href: string | null } {
+  const { field, fallback } = node.attrs as PersonFieldAttributes;
+  const text = (person && fieldValue(person, field as FieldName)) || fallback;
+  const link = text ? fieldLink(field, text) : null;
+  return { text, href: link === "visit" ? visitLink : link };
+}
+
+const markedHref = (node: Node): string | null =>
+  (node.marks.find(({ type }) => type.name === "link")?.attrs.href as string | undefined) ?? null;
+
+/** Links of one node that no mark makes: its own, a field's, and those that clients find in text. */
+function* ownLinks(
+  node: Node,
+  position: number,
+  person: Person | null,
+  settings: Settings,
+): Generator<PlacedLink> {
+  const end = position + node.nodeSize;
+  if (node.type.name === "personField") {
+    const { text, href } = fieldOf(node, person, settings);
+    if (href) yield { position, end, use: "field", href, text, source: null, byHand: false };
+  } else if (node.isText)
+    for (const { start, end: last, href } of detectLinks(node.text!)) {
+      const target = href ?? settings.visitLink;
+      const text = node.text!.slice(start, last);
+      if (target)
+        yield {
+          position: position + start,
+          end: position + last,
+          use: "text",
+          href: target,
+          text,
+          source: null,
+          byHand: false,
+        };
+    }
+}
+
+/** What leads somewhere under a mark or by an attribute of its own. */
+function madeLink(
+  node: Node,
+  parent: Node | null,
+  position: number,
+  person: Person | null,
+  settings: Settings,
+): PlacedLink | null {
+  const href = markedHref(node) ?? (node.attrs.link as string | null | undefined) ?? null;
+  if (href === null) return null;
+  const placed = { position, end: position + node.nodeSize, href, byHand: true };
+  switch (node.type.name) {
+    case "picture":
+    case "inlinePicture":
+      return {
+        ...placed,
+        use: node.type.name === "picture" ? "picture" : "icon",
+        text: String(node.attrs.alt),
+        source: String(node.attrs.source),
+      };
+    case "button":
+      return { ...placed, use: "button", text: textOf(node, person, settings), source: null };
+    case "personField":
+      return { ...placed, use: "text", text: fieldOf(node, person, settings).text, source: null };
+    default:
+      return {
+        ...placed,
+        use: parent?.type.name === "button" ? "button" : "text",
+        text: node.text ?? "",
+        source: null,
+      };
+  }
+}
+
+const textOf = (node: Node, person: Person | null, settings: Settings): string =>
+  node.content.content
+    .map((child) =>
+      child.isText
+        ? child.text!
+        : child.type.name === "personField"
+          ? fieldOf(child, person, settings).text
+          : "",
+    )
+    .join("");
+
+/** Neighbouring text under one link is one entry. Without a person, fields lead where their fallbacks do. */
+export function linksOf(document: Node, person: Person | null = null): readonly PlacedLink[] {
+  const settings = document.attrs as Settings;
   const found: PlacedLink[] = [];
-  let open: { href: string; end: number } | null = null;
-  document.descendants((node, position) => {
-    const mark = node.marks.find(({ type }) => type.name === "link");
-    const href = (mark?.attrs.href as string | undefined) ?? (node.attrs.link as string | null | undefined);
-    if (!href) return;
-    const text = node.isText ? node.text! : String(node.attrs.alt ?? node.attrs.field ?? node.textContent);
+  document.descendants((node, position, parent) => {
+    const made = madeLink(node, parent, position, person, settings);
     const last = found.at(-1);
-    if (last && open?.href === href && open.end === position)
-      found[found.length - 1] = { ...last, text: last.text + text };
-    else found.push({ position, href, text });
-    open = { href, end: position + node.nodeSize };
+    if (!made) found.push(...ownLinks(node, position, person, settings));
+    else if (
+      made.use === "text" &&
+      last?.use === "text" &&
+      last.byHand &&
+      last.href === made.href &&
+      last.end === position
+    )
+      found[found.length - 1] = { ...last, end: made.end, text: last.text + made.text };
+    else found.push(made);
+    return node.type.name !== "button";
   });
   return found;
 }

@@ -66,6 +66,24 @@ export const linkTarget: Check = (value) => {
   return running.test(value) ? complain("an address that runs nothing", value) : null;
 };
 
+const campaignParts = ["source", "medium", "name"] as const;
+
+/** The parameters of a campaign: a short text each, of which one at least says something. */
+export const campaign: Check = (value) => {
+  if (typeof value !== "object" || value === null || Array.isArray(value))
+    return complain("an object with source, medium and name", value);
+  const given = value as Record<string, unknown>;
+  for (const part of campaignParts) {
+    const complaint = text(60)(given[part]);
+    if (complaint) return `${part} ${complaint}`;
+  }
+  if (Object.keys(given).length !== campaignParts.length)
+    return complain("source, medium and name only", value);
+  return campaignParts.some((part) => given[part] !== "")
+    ? null
+    : complain("a campaign that says something", value);
+};
+
 /** Where a picture's bytes are: a hosted path `/h/…`, or an address from elsewhere; empty while none is chosen. */
 export const pictureSource: Check = (value) => {
   if (typeof value !== "string" || value.length > 2000)

@@ -1,5 +1,6 @@
 /** What a node's writer knows: the settings, the person, the destination and the room it has. Lengths in px. */
 import type { Node } from "prosemirror-model";
+import { withCampaign } from "../links";
 import type { Person } from "../people";
 import type { Settings } from "./kinds/signature";
 import type { CellPlace, TableMap } from "./table-map";
@@ -55,3 +56,7 @@ export function writePlainChildren(node: Node, writing: Writing): string {
 /** A hosted picture's path under the public address; an address from elsewhere stays as it is. */
 export const publicAddress = (source: string, base: string): string =>
   source.startsWith("/h/") ? base + source : source;
+
+/** Where a link leads in what is compiled: hosted files under the public address, pages with the campaign. */
+export const linkAddress = (href: string, { base, settings }: Writing): string =>
+  href.startsWith("/h/") ? base + href : settings.campaign ? withCampaign(href, settings.campaign) : href;

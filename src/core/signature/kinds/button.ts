@@ -10,6 +10,7 @@ import { marked, partAttributes, type BlockKind } from "../kind";
 import { hexColor, linkTarget, number, optional } from "../values";
 import { readPieces } from "./pieces";
 import { lineHeightPx } from "./line";
+import { publicAddress } from "../writing";
 import { layoutTable } from "./table";
 
 interface ButtonAttributes {
@@ -101,6 +102,6 @@ export const buttonKind: BlockKind = {
   writePlain(node, writing) {
     const said = writeInlinePlain(label(node), writing, readPieces);
     const { link } = node.attrs as ButtonAttributes;
-    return said === null ? "" : link ? `${said} <${link}>` : said;
+    return said === null ? "" : link ? `${said} <${publicAddress(link, writing.base)}>` : said;
   },
 };

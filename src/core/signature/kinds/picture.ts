@@ -3,7 +3,7 @@ import { drawnFrom } from "../../pictures";
 import { element, type Declarations } from "../html";
 import { marked, partAttributes, type BlockKind } from "../kind";
 import { flag, linkTarget, number, optional, pictureSource, text } from "../values";
-import { publicAddress, type Writing } from "../writing";
+import { linkAddress, publicAddress, type Writing } from "../writing";
 
 export interface PictureAttributes {
   /** A hosted path `/h/…` or an address from elsewhere. */
@@ -75,14 +75,16 @@ export const pictureKind: BlockKind = {
     return picture.link
       ? element(
           "a",
-          { href: picture.link },
+          { href: linkAddress(picture.link, writing) },
           { color: writing.settings.linkColor, "text-decoration": "none" },
           image,
         )
       : image;
   },
-  writePlain(node) {
+  writePlain(node, writing) {
     const { alt, link } = node.attrs as PictureAttributes & { link: string | null };
-    return link ? (alt ? `${alt} <${link}>` : link) : "";
+    if (!link) return "";
+    const address = publicAddress(link, writing.base);
+    return alt ? `${alt} <${address}>` : address;
   },
 };

@@ -1,5 +1,6 @@
 /** The whole document: the settings that every part takes from, around one outer table. Sizes in px. */
-import { flag, hexColor, linkTarget, number, oneOf, optional, text, textSize } from "../values";
+import type { Campaign } from "../../links";
+import { campaign, flag, hexColor, linkTarget, number, oneOf, optional, text, textSize } from "../values";
 import type { BlockKind } from "../kind";
 import { writeChildren, writePlainChildren } from "../writing";
 
@@ -19,6 +20,8 @@ export interface Settings {
   readonly language: string;
   /** Where dates and postal addresses lead, which phones would otherwise link by themselves, in their own blue. */
   readonly visitLink: string | null;
+  /** Parameters that each web link gets when it is compiled, or null. */
+  readonly campaign: Campaign | null;
 }
 
 export const defaultSettings: Settings = {
@@ -32,6 +35,7 @@ export const defaultSettings: Settings = {
   direction: "ltr",
   language: "",
   visitLink: null,
+  campaign: null,
 };
 
 export const signatureKind: BlockKind = {
@@ -49,6 +53,7 @@ export const signatureKind: BlockKind = {
     direction: { default: defaultSettings.direction, check: oneOf("ltr", "rtl") },
     language: { default: defaultSettings.language, check: text(35) },
     visitLink: { default: defaultSettings.visitLink, check: optional(linkTarget) },
+    campaign: { default: defaultSettings.campaign, check: optional(campaign) },
   },
   draw: () => ["div", 0],
   write: writeChildren,

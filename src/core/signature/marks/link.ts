@@ -1,10 +1,21 @@
-/** A link. Its colour and underline are settings of the signature, unless the text has a colour of its own. */
+/** A link. Its colour and underline are those of the signature, unless it or its text has its own. */
 import type { MarkKind } from "../kind";
-import { linkTarget } from "../values";
+import { flag, hexColor, linkTarget, optional } from "../values";
+
+export interface LinkAttributes {
+  readonly href: string;
+  /** Null is as in the whole signature. */
+  readonly color: string | null;
+  readonly underline: boolean | null;
+}
 
 export const linkKind: MarkKind = {
   name: "link",
-  attributes: { href: { check: linkTarget } },
+  attributes: {
+    href: { check: linkTarget },
+    color: { default: null, check: optional(hexColor) },
+    underline: { default: null, check: optional(flag) },
+  },
   structure: { inclusive: false },
   parse: [
     {
@@ -16,5 +27,12 @@ export const linkKind: MarkKind = {
     },
   ],
   // The Bench is for building: a link there is shown and not followed.
-  draw: (mark) => ["a", { href: mark.attrs.href as string, rel: "noreferrer" }, 0],
+  draw(mark) {
+    const { href, color, underline } = mark.attrs as LinkAttributes;
+    const style = [
+      color === null ? "" : `--link-color:${color}`,
+      underline === null ? "" : `--link-decoration:${underline ? "underline" : "none"}`,
+    ];
+    return ["a", { href, rel: "noreferrer", style: style.filter((part) => part).join(";") || null }, 0];
+  },
 };

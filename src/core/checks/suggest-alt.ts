@@ -1,0 +1,72 @@
+/** Alt text suggested from how a picture is used: what a recipient who does not see it has to know. */
+import type { Node } from "prosemirror-model";
+import { describeLink, splitNetworkAddress, type NetworkKind } from "../links";
+import type { Person } from "../people";
+import { readHostedPath } from "../pictures";
+
+export interface AltContext {
+  readonly person: Person | null;
+  readonly organisation?: string;
+  readonly networks?: readonly NetworkKind[];
+}
+
+const words = (fileName: string): string =>
+  fileName
+    .replace(/\.[a-z]+$/, "")
+    .replace(/[-_]+/g, " ")
+    .trim();
+
+const capitalised = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
+
+/** What a link says of the picture that leads there. */
+function bySaying(href: string, who: string, networks: readonly NetworkKind[]): string | null {
+  const page = splitNetworkAddress(networks, href);
+  if (page) return who ? `${who} on ${page.kind.name}` : page.kind.name;
+  const { kind, shown, detail } = describeLink(href);
+  if (kind === "mail")
+    return detail ? `Write to ${shown} about ${detail.split(", ")[0]}` : `Write to ${shown}`;
+  if (kind === "phone") return `Call ${shown}`;
+  if (kind === "text message") return `Text ${shown}`;
+  return null;
+}
+
+const hrefOf = (node: Node): string | null =>
+  (node.attrs.link as string | null | undefined) ??
+  (node.marks.find(({ type }) => type.name === "link")?.attrs.href as string | undefined) ??
+  null;
+
+/** About as high as wide and unlinked, or named after the person: a portrait. */
+function isPortrait(node: Node, fileName: string, name: string): boolean {
+  if (node.type.name !== "picture" || hrefOf(node)) return false;
+  const said = words(fileName).toLowerCase();
+  if (/portrait|photo|headshot/.test(said)) return true;
+  if (name && said.includes(name.split(" ")[0]!.toLowerCase())) return true;
+  const { width, height } = node.attrs as { width: number; height: number };
+  return height >= 56 && height / width > 0.8 && height / width < 1.6 && !/logo|banner|icon|seal/.test(said);
+}
+
+/** Empty where nothing can be said of it. Throws a RangeError when no picture begins at the position. */
+export function suggestAlt(document: Node, position: number, context: AltContext): string {
+  const node = document.nodeAt(position);
+  if (!node) throw new RangeError(`No picture at position ${position}`);
+  const { person, organisation = person?.organisation ?? "", networks = [] } = context;
+  const source = String(node.attrs.source);
+  const fileName = readHostedPath(source)?.fileName ?? source.split(/[?#]/)[0]!.split("/").at(-1) ?? "";
+  const href = hrefOf(node);
+  const linked = href ? bySaying(href, organisation || (person?.name ?? ""), networks) : null;
+  if (linked) return linked;
+  if (person?.name && isPortrait(node, fileName, person.name)) return `Portrait of ${person.name}`;
+  if (/logo/i.test(fileName) && organisation) return organisation;
+  if (href && node.type.name === "inlinePicture" && organisation) return `${organisation} on the web`;
+  if (href) {
+    const last = describeLink(href)
+      .shown.split(/[?#]/)[0]!
+      .split("/")
+      .filter((part) => part)
+      .slice(1)
+      .at(-1);
+    if (last) return capitalised(words(last));
+  }
+  const said = words(fileName);
+  return /[a-z]{3}/i.test(said) ? capitalised(said) : "";
+}
