@@ -224,6 +224,60 @@ const fromLastYear = (cut: Cuts): Node =>
     ),
   );
 
+/** A newsletter's foot: one link of each kind, and each way in which a page can fail its reader. */
+const growingSeason = (): Node => {
+  const site = "https://harrowfen.example";
+  const leads = (...links: readonly (readonly [said: string, href: string])[]): Node =>
+    line(
+      ...links.flatMap(([said, href], index) =>
+        index === 0
+          ? [text(said, link(href))]
+          : [separator("|", 7, color(brand.ochre)), text(said, link(href))],
+      ),
+    );
+  return signature(
+    { ...settings, maxWidth: 460 },
+    table(
+      row(
+        cell(
+          { width: [440], padding: { left: 14 }, border: { left: ochreLine } },
+          line(field("name", { fallback: "Harrow Fen Seed Library" }, size(16), color(brand.moss), bold)),
+          line(
+            field("title", { takesLine: false }),
+            separator("·", 5),
+            field("department", { takesLine: false }),
+          ),
+          spacer(6),
+          leads(
+            ["Visit us", `${site}/visit`],
+            ["Seed list", `${site}/seed-list`],
+            ["Workshops", `${site}/workshops`],
+            ["Field diary", `${site}/diary`],
+          ),
+          leads(
+            ["Volunteers’ rota", `${site}/rota`],
+            ["Minutes", `${site}/minutes`],
+            ["Bulletin", `${site}/bulletin`],
+            ["Old shop", "https://shop.harrowfen.example"],
+          ),
+          spacer(6),
+          leads(
+            [
+              "Ask for seed",
+              "mailto:desk@harrowfen.example?subject=Seed%20request&body=Dear%20library%2C%0D%0A%0D%0A",
+            ],
+            ["Call the desk", "tel:+441632960100"],
+            [
+              "Where we are",
+              "https://fenmap.example/?at=The%20Old%20Malthouse%2C%203%20Sluice%20Lane%2C%20Harrow%20Fen",
+            ],
+          ),
+        ),
+      ),
+    ),
+  );
+};
+
 export interface DemoSignature {
   readonly file: string;
   readonly name: string;
@@ -238,4 +292,5 @@ export const demoSignatures: readonly DemoSignature[] = [
   { file: "press-desk.json", name: "Press desk", person: "siobhan-okeeffe", build: press },
   { file: "right-to-left.json", name: "Right to left", person: "layla-mansour", build: rightToLeft },
   { file: "from-last-year.json", name: "From last year", person: "bram-uzel", build: fromLastYear },
+  { file: "growing-season.json", name: "Growing season", person: "anjali-rao", build: growingSeason },
 ];

@@ -4,6 +4,7 @@ import path from "node:path";
 import { readPerson } from "@/core/people";
 import type { Recipe, Size } from "@/core/pictures";
 import { dataFolder } from "@/server/configuration";
+import { listNetworks, saveNetwork } from "@/server/links/networks";
 import { describeOrganisation } from "@/server/organisation/organisation";
 import { addPerson } from "@/server/people/people";
 import { closeImaging } from "@/server/imaging/imaging";
@@ -11,6 +12,7 @@ import { addCut } from "@/server/pictures/cuts";
 import { addOriginal } from "@/server/pictures/originals";
 import { addSignature, listSignatures } from "@/server/signatures/signatures";
 import { demoSignatures } from "./documents";
+import { networks } from "./networks";
 
 const at = (...parts: string[]): string => path.join(import.meta.dirname, ...parts);
 
@@ -39,6 +41,8 @@ async function main(): Promise<void> {
     await addPerson(path.basename(file, ".json"), readPerson(await readJson("people", file)));
   await describeOrganisation(await readJson("brand.json"));
   await seedPictures();
+  const known = new Set((await listNetworks()).map(({ id }) => id));
+  for (const kind of networks) if (!known.has(kind.id)) await saveNetwork(kind);
   const empty = (await listSignatures()).length === 0;
   for (const { name, person, file } of empty ? demoSignatures : [])
     await addSignature({ name, personId: person, document: await readJson("signatures", file) });

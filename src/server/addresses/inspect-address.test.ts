@@ -3,6 +3,7 @@ import { afterAll, describe, expect, it } from "vitest";
 import { closeImaging } from "../imaging/imaging";
 import { animation, plain } from "../imaging/pictures-for-tests";
 import type { Fetched } from "../web/fetch-bounded";
+import type { FetchRequest } from "../web/fetch-bounded";
 import { inspectAddress } from "./inspect-address";
 
 afterAll(closeImaging);
@@ -122,7 +123,7 @@ describe("what is at an address", () => {
           )
         ).verdict,
       ).toBe("forbids-embedding");
-    const picky = async (asked: string, headers: Readonly<Record<string, string>> = {}) =>
+    const picky = async (asked: string, { headers = {} }: FetchRequest = {}) =>
       answering({ bytes, status: headers.referer ? 403 : 200 })(asked);
     expect((await inspectAddress(address, picky)).verdict).toBe("forbids-embedding");
   });

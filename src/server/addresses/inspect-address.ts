@@ -1,10 +1,10 @@
 /** Looking at a picture's address as a recipient's mail client would meet it, and saying what is wrong with it. */
-import { parse, type DefaultTreeAdapterMap } from "parse5";
 import type { AddressReport, FetchFailure } from "@/core/links";
 import { sniffType } from "@/core/pictures";
 import { Refusal } from "../http/refusal";
 import { imaging } from "../imaging/imaging";
 import type { Fetched, FetchResult } from "../web/fetch-bounded";
+import { readPage } from "../web/read-page";
 import { fetchFromWeb } from "../web/web";
 
 const failures: Readonly<Record<FetchFailure, string>> = {
@@ -22,41 +22,6 @@ const failures: Readonly<Record<FetchFailure, string>> = {
   "too-many-bytes":
     "It is larger than 20 MB, far too heavy for a signature: upload it here, and it is cut to size.",
 };
-
-type Element = DefaultTreeAdapterMap["element"];
-
-/** Elements of a parsed page, in order. */
-function* elements(node: DefaultTreeAdapterMap["parentNode"]): Generator<Element> {
-  for (const child of node.childNodes)
-    if ("tagName" in child) {
-      yield child;
-      yield* elements(child);
-    }
-}
-
-const attribute = ({ attrs }: Element, name: string): string | undefined =>
-  attrs.find((candidate) => candidate.name === name)?.value;
-
-interface Page {
-  /** Whether it asks for a password. */
-  readonly signIn: boolean;
-  /** The picture that it is about: what it names for previews, or the only one it shows. */
-  readonly picture: string | null;
-}
-
-function readPage({ bytes, address }: Fetched): Page {
-  const shown: string[] = [];
-  let named: string | undefined;
-  let signIn = false;
-  for (const element of elements(parse(new TextDecoder().decode(bytes)))) {
-    if (element.tagName === "input" && attribute(element, "type") === "password") signIn = true;
-    if (element.tagName === "img") shown.push(attribute(element, "src") ?? "");
-    if (element.tagName === "meta" && attribute(element, "property") === "og:image")
-      named ??= attribute(element, "content");
-  }
-  const found = named ?? (shown.length === 1 ? shown[0] : undefined);
-  return { signIn, picture: found && URL.canParse(found, address) ? new URL(found, address).href : null };
-}
 
 type Judged = Pick<AddressReport, "verdict" | "message"> & { better?: string | null };
 
@@ -99,7 +64,7 @@ type Fetch = typeof fetchFromWeb;
 async function forbidsEmbedding(address: string, { headers }: Fetched, fetch: Fetch): Promise<boolean> {
   const policy = headers["cross-origin-resource-policy"]?.toLowerCase();
   if (policy === "same-origin" || policy === "same-site") return true;
-  const again = await fetch(address, { referer: "https://webmail.example/letters" });
+  const again = await fetch(address, { headers: { referer: "https://webmail.example/letters" } });
   return again.ok && again.fetched.status >= 400;
 }
 

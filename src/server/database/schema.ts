@@ -170,3 +170,25 @@ export const publishedCopies = sqliteTable("published_copies", {
   fileName: text("file_name").notNull(),
   createdAt: integer("created_at").notNull(),
 });
+
+/** What answered at web links when they were last walked. */
+export const linkAnswers = sqliteTable("link_answers", {
+  address: text("address").primaryKey(),
+  answer: text("answer").notNull(),
+  walkedAt: integer("walked_at").notNull(),
+});
+
+/** When a person last opened a link by hand to see where it leads. */
+export const linkOpenings = sqliteTable("link_openings", {
+  address: text("address").primaryKey(),
+  openedAt: integer("opened_at").notNull(),
+});
+
+/** The user's own list of networks. */
+export const networkKinds = sqliteTable("network_kinds", {
+  id: text("id").primaryKey(),
+  name: text("name").notNull(),
+  glyph: text("glyph").notNull(),
+  pattern: text("pattern").notNull(),
+  createdAt: integer("created_at").notNull(),
+});

@@ -2,8 +2,12 @@
 import { checkSignature, weightOf, type Finding, type PictureFactsBySource } from "@/core/checks";
 import { compile } from "@/core/compile";
 import type { Person } from "@/core/people";
-import { hasShortForm, parseSignature, picturesOf, shortForm } from "@/core/signature";
+import type { NetworkKind } from "@/core/links";
+import { hasShortForm, linksOf, parseSignature, picturesOf, shortForm } from "@/core/signature";
 import { publicBase } from "../addresses/public-address";
+import { findAnswers, type KeptAnswer } from "../links/answers";
+import { listNetworks } from "../links/networks";
+import { findOrganisation } from "../organisation/organisation";
 import { findPerson } from "../people/people";
 import { findCuts, type Cut } from "../pictures/cuts";
 import { factsOf } from "../pictures/facts";
@@ -21,6 +25,11 @@ export interface OpenedSignature extends StoredSignature {
   readonly cuts: readonly Cut[];
   /** What is known of its pictures' files, by their sources. */
   readonly pictures: PictureFactsBySource;
+  /** What its links led to when they were walked, by their addresses. */
+  readonly answers: Readonly<Record<string, KeptAnswer>>;
+  /** Who it speaks for, and the user's networks: what is suggested for alt text. */
+  readonly organisation: string;
+  readonly networks: readonly NetworkKind[];
   readonly findings: readonly Finding[];
 }
 
@@ -28,8 +37,16 @@ export async function openStored(stored: StoredSignature): Promise<OpenedSignatu
   const document = parseSignature(stored.document);
   const person = stored.personId ? ((await findPerson(stored.personId))?.person ?? null) : null;
   const sources = [...new Set(picturesOf(document).map(({ node }) => node.attrs.source as string))];
-  const [cuts, base] = await Promise.all([findCuts(sources), publicBase()]);
+  const addresses = [...new Set(linksOf(document, person).map(({ href }) => href))];
+  const [cuts, base, answers, described, networks] = await Promise.all([
+    findCuts(sources),
+    publicBase(),
+    findAnswers(addresses),
+    findOrganisation(),
+    listNetworks(),
+  ]);
   const pictures = await factsOf(sources, cuts);
+  const organisation = described?.name ?? "";
   return {
     ...stored,
     person,
@@ -41,7 +58,10 @@ export async function openStored(stored: StoredSignature): Promise<OpenedSignatu
     weight: weightOf(document, pictures),
     cuts,
     pictures,
-    findings: checkSignature(document, { person, base, pictures }),
+    answers,
+    organisation,
+    networks,
+    findings: checkSignature(document, { person, base, pictures, answers, organisation, networks }),
   };
 }
 

@@ -21,6 +21,16 @@ export interface FetchLimits {
   /** For all of it together; ms. */
   readonly time: number;
   readonly redirects: number;
+  /** Whether what is larger is cut off there, and not refused. */
+  readonly cutOff?: boolean;
+}
+
+export interface FetchRequest {
+  readonly method?: "GET" | "HEAD";
+  /** Sent with every request, beside our own. */
+  readonly headers?: Readonly<Record<string, string>>;
+  /** Stops it before its time is over; it then ends as `too-slow`. */
+  readonly signal?: AbortSignal;
 }
 
 const redirecting = new Set([301, 302, 303, 307, 308]);
@@ -28,7 +38,7 @@ const forGood = new Set([301, 308]);
 
 const asked = {
   accept: "image/*,*/*;q=0.5",
-  "user-agent": "StillLine/0.1 (looks at pictures in signatures)",
+  "user-agent": "StillLine/0.1 (looks where signatures lead)",
 };
 
 function failureOf(error: unknown, signal: AbortSignal): FetchFailure {
@@ -41,13 +51,16 @@ function failureOf(error: unknown, signal: AbortSignal): FetchFailure {
   return "no-connection";
 }
 
-async function readUpTo(body: AsyncIterable<Uint8Array>, most: number): Promise<Uint8Array | null> {
+async function readUpTo(
+  body: AsyncIterable<Uint8Array>,
+  { bytes: most, cutOff = false }: FetchLimits,
+): Promise<Uint8Array | null> {
   const chunks: Uint8Array[] = [];
   let size = 0;
   for await (const chunk of body) {
     size += chunk.length;
-    if (size > most) return null;
     chunks.push(chunk);
+    if (size > most) return cutOff ? Buffer.concat(chunks).subarray(0, most) : null;
   }
   return Buffer.concat(chunks);
 }
@@ -59,21 +72,22 @@ function webAddress(address: string): URL | null {
   return /^https?:$/.test(url.protocol) && url.username === "" && url.password === "" ? url : null;
 }
 
-/** Never throws for what the other side does. Further headers are sent with every request. */
+/** Never throws for what the other side does. */
 export async function fetchBounded(
   address: string,
   transport: Transport,
   limits: FetchLimits,
-  headers: Readonly<Record<string, string>> = {},
+  { method = "GET", headers = {}, signal: stopped }: FetchRequest = {},
 ): Promise<FetchResult> {
   const redirects: { to: string; permanent: boolean }[] = [];
   const fail = (failure: FetchFailure): FetchResult => ({ ok: false, failure, redirects });
-  const signal = AbortSignal.timeout(limits.time);
+  const inTime = AbortSignal.timeout(limits.time);
+  const signal = stopped ? AbortSignal.any([inTime, stopped]) : inTime;
   let url = webAddress(address);
   try {
     for (;;) {
       if (!url) return fail("not-an-address");
-      const answer = await transport(url, { headers: { ...asked, ...headers }, signal });
+      const answer = await transport(url, { method, headers: { ...asked, ...headers }, signal });
       const target = answer.headers.location;
       if (redirecting.has(answer.status) && target) {
         answer.close();
@@ -82,11 +96,9 @@ export async function fetchBounded(
         redirects.push({ to: url?.href ?? target, permanent: forGood.has(answer.status) });
         continue;
       }
-      const bytes = await readUpTo(answer.body, limits.bytes);
-      if (!bytes) {
-        answer.close();
-        return fail("too-many-bytes");
-      }
+      const bytes = await readUpTo(answer.body, limits);
+      answer.close();
+      if (!bytes) return fail("too-many-bytes");
       const { status, headers: own } = answer;
       return { ok: true, fetched: { address: url.href, redirects, status, headers: own, bytes } };
     }

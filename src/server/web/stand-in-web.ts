@@ -2,6 +2,7 @@
  * The stand-in web: invented hosts under `.example`, which exist nowhere (RFC 2606), answered by this application so
  * that everything about addresses can be tried without a network.
  */
+import { demoSites } from "./demo-sites";
 import { fileShare } from "./file-share";
 import type { Transport, WebAnswer } from "./transport";
 import { webSpace } from "./web-space";
@@ -12,6 +13,10 @@ export interface StandInAnswer {
   readonly body: Uint8Array | string;
   /** Time that passes before it answers; ms. */
   readonly after?: number;
+  /** Whether it answers HEAD with 405, as some servers do. */
+  readonly refusesHead?: boolean;
+  /** The code of the error with which the connection ends before any answer. */
+  readonly breaks?: "CERT_HAS_EXPIRED" | "ECONNREFUSED";
 }
 
 export type StandInHost = (
@@ -20,6 +25,7 @@ export type StandInHost = (
 ) => Promise<StandInAnswer> | StandInAnswer;
 
 const hosts: Readonly<Record<string, StandInHost>> = {
+  ...demoSites,
   "reedbasket.example": fileShare,
   "sedgeweb.example": webSpace,
 };
@@ -58,5 +64,12 @@ export const withStandIns =
     const answer = await standInAnswer(url, request.headers);
     if (!answer) throw Object.assign(new Error(`No host ${url.hostname}`), { code: "ENOTFOUND" });
     if (answer.after) await wait(answer.after, request.signal);
-    return { ...answer, body: once(answer.body), close: () => undefined };
+    if (answer.breaks) throw Object.assign(new Error(`${url.host} broke off`), { code: answer.breaks });
+    const head = request.method === "HEAD";
+    return {
+      status: head && answer.refusesHead ? 405 : answer.status,
+      headers: answer.headers,
+      body: once(head ? "" : answer.body),
+      close: () => undefined,
+    };
   };

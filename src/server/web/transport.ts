@@ -16,6 +16,7 @@ export interface WebAnswer {
 }
 
 export interface WebRequest {
+  readonly method: "GET" | "HEAD";
   readonly headers: Readonly<Record<string, string>>;
   readonly signal: AbortSignal;
 }
@@ -49,7 +50,7 @@ const publicLookup: LookupFunction = (host, options, done) => {
 /** The real network. `allowPrivate` is for the one host that the user's own server is known by. */
 export const network =
   (allowPrivate: (url: URL) => boolean = () => false): Transport =>
-  (url, { headers, signal }) =>
+  (url, { method, headers, signal }) =>
     new Promise((resolve, reject) => {
       const open = allowPrivate(url);
       const bare = url.hostname.replace(/^\[|\]$/g, "");
@@ -58,7 +59,7 @@ export const network =
       const { request } = url.protocol === "https:" ? https : http;
       const sent = request(
         url,
-        { method: "GET", headers, signal, agent: false, ...(open ? {} : { lookup: publicLookup }) },
+        { method, headers, signal, agent: false, ...(open ? {} : { lookup: publicLookup }) },
         (answer: http.IncomingMessage & Readable) =>
           resolve({
             status: answer.statusCode ?? 0,

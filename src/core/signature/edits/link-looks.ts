@@ -1,0 +1,50 @@
+/** How links are drawn: one link by itself, or every link of the signature in one step. */
+import type { Mark } from "prosemirror-model";
+import type { Transform } from "prosemirror-transform";
+import type { LinkAttributes } from "../marks/link";
+import { setSettings } from "./set-attributes";
+
+export type LinkLookPatch = Partial<Pick<LinkAttributes, "color" | "underline">>;
+
+interface Linked {
+  readonly from: number;
+  readonly to: number;
+  readonly mark: Mark;
+}
+
+const linked = (transform: Transform, from: number, to: number): Linked[] => {
+  const found: Linked[] = [];
+  transform.doc.nodesBetween(from, to, (node, position) => {
+    const mark = node.marks.find(({ type }) => type.name === "link");
+    if (mark && node.isInline) found.push({ from: position, to: position + node.nodeSize, mark });
+  });
+  return found;
+};
+
+/** Sets how the links between two positions are drawn; null is as in the whole signature. */
+export function setLinkLook(transform: Transform, from: number, to: number, patch: LinkLookPatch): Transform {
+  for (const { mark, ...range } of linked(transform, from, to)) {
+    const next = mark.type.create({ ...mark.attrs, ...patch });
+    if (!next.eq(mark)) transform.addMark(range.from, range.to, next);
+  }
+  return transform;
+}
+
+/**
+ * Draws every link of the signature alike: sets the signature's own colour and underline, and takes away what single
+ * links, and the text in them, have of their own.
+ */
+export function setAllLinkLooks(
+  transform: Transform,
+  { linkColor, linkUnderline }: { linkColor: string; linkUnderline: boolean },
+): Transform {
+  setSettings(transform, { linkColor, linkUnderline });
+  for (const { from, to, mark } of linked(transform, 0, transform.doc.content.size)) {
+    const plain = mark.type.create({ ...mark.attrs, color: null, underline: null });
+    if (!plain.eq(mark)) transform.addMark(from, to, plain);
+    const { color, underline } = transform.doc.type.schema.marks;
+    transform.removeMark(from, to, color!);
+    transform.removeMark(from, to, underline!);
+  }
+  return transform;
+}
