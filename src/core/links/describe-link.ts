@@ -43,7 +43,8 @@ export function describeLink(href: string): DescribedLink {
   if (/^https?:\/\//i.test(href))
     return {
       kind: "page",
-      shown: href.replace(/^https:\/\//i, "").replace(/^([^/?#]+)\/$/, "$1"),
+      // Where an address holds another, each beginning is shown.
+      shown: href.replace(/^https:\/\/(?!.*:\/\/)/i, "").replace(/^([^/?#]+)\/$/, "$1"),
       detail: "",
     };
   return { kind: "other", shown: href, detail: "" };

@@ -34,13 +34,12 @@ export async function listNetworks(): Promise<readonly NetworkKind[]> {
 /** Adds a network, or changes the one with its id. Rejects with a ValidationError that says what is wrong. */
 export async function saveNetwork(input: unknown): Promise<NetworkKind> {
   const checked = await kind.validate(input, { stripUnknown: true });
-  const { id, ...rest } = checked;
   await (
     await database()
   )
     .insert(networkKinds)
     .values({ ...checked, createdAt: Date.now() })
-    .onConflictDoUpdate({ target: networkKinds.id, set: rest });
+    .onConflictDoUpdate({ target: networkKinds.id, set: checked });
   return checked;
 }
 

@@ -112,7 +112,11 @@ describe("the post office", () => {
 describe("links of a letter", () => {
   it.each([
     ["https://harrowfen.example/visit?a=b", "/mailroom/web/harrowfen.example/visit?a=b"],
-    ["mailto:ada@harrowfen.example?subject=x", "/mailroom/zoe/new?to=ada@harrowfen.example"],
+    ["mailto:ada@harrowfen.example", "/mailroom/zoe/new?to=ada%40harrowfen.example"],
+    [
+      "mailto:ada@harrowfen.example?subject=A%26B&body=x%0D%0Ay",
+      "/mailroom/zoe/new?to=ada%40harrowfen.example&subject=A%26B&body=x%0Ay",
+    ],
     ["https://harrowfen.org/", null],
     ["https://notexample/", null],
     ["tel:+441632960100", null],

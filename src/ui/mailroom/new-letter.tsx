@@ -10,17 +10,30 @@ interface Props {
   /** The kept signature's HTML; empty when none is kept. */
   readonly signature: string;
   readonly to: string;
+  /** What a mail link asked for; lines of the text are parted by `\n`. */
+  readonly subject: string;
+  readonly text: string;
   readonly colleagues: readonly { readonly id: string; readonly name: string; readonly mail: string }[];
 }
 
 /** How this webmail sets what is typed. */
 const letterStyle = "font-family:Arial,Helvetica,sans-serif;font-size:14px;color:#000000";
 
+const escaped = (text: string): string =>
+  text.replaceAll("&", "&amp;").replaceAll("<", "&lt;").replaceAll(">", "&gt;");
+
+/** Plain text as lines of a letter; an empty one to begin with where there is none. */
+const asLines = (text: string): string =>
+  text
+    .split("\n")
+    .map((line) => `<div>${escaped(line) || "<br>"}</div>`)
+    .join("");
+
 /** Writing a letter, with the kept signature under it. */
-export function NewLetter({ personId, signature, to: wanted, colleagues }: Props) {
+export function NewLetter({ personId, signature, to: wanted, subject: asked, text, colleagues }: Props) {
   const box = useRef<HTMLDivElement>(null);
   const [to, setTo] = useState(wanted);
-  const [subject, setSubject] = useState("");
+  const [subject, setSubject] = useState(asked);
   const [busy, setBusy] = useState(false);
   const [problem, setProblem] = useState<string | null>(null);
   const [sentTo, setSentTo] = useState<string | null>(null);
@@ -87,7 +100,7 @@ export function NewLetter({ personId, signature, to: wanted, colleagues }: Props
       <RichBox
         label="The letter"
         box={box}
-        initial={`<div><br></div>${signature ? `<div><br></div><div>${signature}</div>` : ""}`}
+        initial={`${asLines(text)}${signature ? `<div><br></div><div>${signature}</div>` : ""}`}
         className="min-h-72"
       />
       {signature === "" && (

@@ -1,12 +1,21 @@
-import type { Finding } from "@/core/checks";
+import type { Finding, Mend } from "@/core/checks";
 
 const marks = {
   break: { className: "bg-rowan rounded-none", word: "will break" },
   attention: { className: "bg-clay rounded-t-full", word: "needs attention" },
 } as const;
 
+interface Props {
+  readonly findings: readonly Finding[];
+  readonly empty: string;
+  /** Puts one right; left out where nothing is mended from the list. */
+  readonly onMend?: (mend: Mend) => void;
+  /** Whether a mend is under way. */
+  readonly busy?: boolean;
+}
+
 /** Findings with their place and reason; the shape of the mark tells the severity as well as its colour. */
-export function FindingList({ findings, empty }: { findings: readonly Finding[]; empty: string }) {
+export function FindingList({ findings, empty, onMend, busy = false }: Props) {
   if (findings.length === 0)
     return (
       <p className="flex items-center gap-2 text-lichen">
@@ -25,6 +34,16 @@ export function FindingList({ findings, empty }: { findings: readonly Finding[];
             </span>
           </p>
           <p className="pl-4 [overflow-wrap:anywhere]">{finding.message}</p>
+          {onMend && finding.mend && (
+            <button
+              type="button"
+              disabled={busy}
+              onClick={() => onMend(finding.mend!)}
+              className="ml-4 mt-1 block max-w-[calc(100%-1rem)] truncate rounded-sm border border-pine px-2 py-0.5 text-sm font-medium text-pine hover:bg-kelp disabled:opacity-40"
+            >
+              {finding.mend.label}
+            </button>
+          )}
         </li>
       ))}
     </ul>

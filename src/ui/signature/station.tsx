@@ -12,11 +12,13 @@ interface Props {
   };
   readonly people: readonly PersonChoice[];
   readonly current: StationId;
+  /** What stands beside the word that it is saved. */
+  readonly besideSaved?: ReactNode;
   readonly children: ReactNode;
 }
 
 /** A screen of a signature, under its header and the line. */
-export function Station({ signature, people, current, children }: Props) {
+export function Station({ signature, people, current, besideSaved, children }: Props) {
   return (
     <>
       <SignatureHeader
@@ -28,6 +30,7 @@ export function Station({ signature, people, current, children }: Props) {
         current={current}
         findings={signature.findings}
       >
+        {besideSaved}
         <span className="text-sm text-soft">Saved · version {signature.revision}</span>
       </SignatureHeader>
       <main className="mx-auto max-w-[1280px] px-5 pb-10 pt-4">{children}</main>

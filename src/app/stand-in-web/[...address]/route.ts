@@ -17,6 +17,7 @@ export async function GET(_request: Request, { params }: Context): Promise<Respo
   const address = `https://${host}/${path.join("/")}`;
   const answer = URL.canParse(address) ? await standInAnswer(new URL(address), {}) : null;
   if (!answer) return new Response("There is no such host.\n", { status: 404 });
+  if (answer.breaks) return new Response(`The connection breaks off: ${answer.breaks}.\n`, { status: 502 });
   if (answer.after) await new Promise((resolve) => setTimeout(resolve, answer.after));
   const body = typeof answer.body === "string" ? answer.body : new Uint8Array(answer.body);
   return new Response(body, {

@@ -10,7 +10,11 @@ const link = (attributes: Partial<LinkAttributes>) =>
 const holding = (...inline: Node[]): Node =>
   signature({ linkColor: "#3F5B2E" }, table(row(cell({ width: [400] }, line(...inline)))));
 const html = (document: Node): string =>
-  compile(document, { destination: "webmail-paste", person: null, base: "https://pictures.harrowfen.example" });
+  compile(document, {
+    destination: "webmail-paste",
+    person: null,
+    base: "https://pictures.harrowfen.example",
+  });
 const whole = (document: Node): [number, number] => [0, document.content.size];
 
 describe("how links are drawn", () => {

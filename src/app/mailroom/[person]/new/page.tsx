@@ -6,11 +6,11 @@ export const metadata = { title: "New letter · Malthouse Mail" };
 
 interface Props {
   readonly params: Promise<{ person: string }>;
-  readonly searchParams: Promise<{ to?: string | string[] }>;
+  readonly searchParams: Promise<Partial<Record<"to" | "subject" | "body", string | string[]>>>;
 }
 
 export default async function NewLetterPage({ params, searchParams }: Props) {
-  const [{ person }, { to }] = await Promise.all([params, searchParams]);
+  const [{ person }, { to, subject, body }] = await Promise.all([params, searchParams]);
   const [people, signature] = await Promise.all([listPeople(), keptSignature(person)]);
   const wanted = people.find((entry) => entry.person.mail === to);
   return (
@@ -20,6 +20,8 @@ export default async function NewLetterPage({ params, searchParams }: Props) {
         personId={person}
         signature={signature}
         to={wanted?.id ?? ""}
+        subject={[subject ?? ""].flat()[0]!.slice(0, 200)}
+        text={[body ?? ""].flat()[0]!.slice(0, 2000)}
         colleagues={people.map((entry) => ({
           id: entry.id,
           name: entry.person.name,

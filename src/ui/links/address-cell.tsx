@@ -1,0 +1,69 @@
+"use client";
+
+import { useState } from "react";
+import { toast } from "sonner";
+import { describeLink, readLink } from "@/core/links";
+import type { PlacedLink } from "@/core/signature";
+
+interface Props {
+  readonly link: PlacedLink;
+  readonly onChange: (link: PlacedLink, href: string) => Promise<boolean>;
+}
+
+/** An address that is changed where it stands; one that follows from a field or from what is written is only read. */
+export function AddressCell({ link, onChange }: Props) {
+  const [draft, setDraft] = useState<string | null>(null);
+  const [problem, setProblem] = useState<string | null>(null);
+  const { shown } = describeLink(link.href);
+  const leave = (): void => {
+    setDraft(null);
+    setProblem(null);
+  };
+  const commit = async (): Promise<void> => {
+    if (draft === null) return;
+    if (draft.trim() === link.href) return leave();
+    const reading = readLink(draft);
+    if (!reading.ok) return setProblem(reading.message);
+    if (await onChange(link, reading.href)) {
+      if (reading.changes.length > 0) toast(reading.changes.join(" "));
+      leave();
+    }
+  };
+  if (!link.byHand) return <span className="block truncate font-mono text-[13px]">{shown}</span>;
+  if (draft === null)
+    return (
+      <button
+        type="button"
+        title={`Change ${link.href}`}
+        onClick={() => setDraft(link.href)}
+        className="block w-full truncate border-b border-transparent text-left font-mono text-[13px] hover:border-hairline"
+      >
+        {shown}
+      </button>
+    );
+  return (
+    <>
+      <input
+        autoFocus
+        aria-label={`Address of ${link.text.trim() || "the picture"}`}
+        value={draft}
+        aria-invalid={problem !== null}
+        onChange={(event) => {
+          setDraft(event.target.value);
+          setProblem(null);
+        }}
+        onBlur={() => void commit()}
+        onKeyDown={(event) => {
+          if (event.key === "Enter") void commit();
+          if (event.key === "Escape") leave();
+        }}
+        className="w-full border-b border-pine bg-transparent font-mono text-[13px]"
+      />
+      {problem && (
+        <span role="alert" className="block text-xs text-rowan">
+          {problem}
+        </span>
+      )}
+    </>
+  );
+}

@@ -1,0 +1,89 @@
+"use client";
+
+import { useState } from "react";
+import type { Transform } from "prosemirror-transform";
+import { setAllLinkLooks, setSettings, type Settings } from "@/core/signature";
+import { Button } from "../parts/button";
+import { ColorField, type Palette } from "../parts/color-field";
+import { Section } from "../parts/section";
+
+interface Props {
+  readonly settings: Settings;
+  readonly palette: Palette;
+  readonly busy: boolean;
+  readonly change: (make: (transform: Transform) => Transform) => Promise<boolean>;
+}
+
+const parts = { source: "Source", medium: "Medium", name: "Campaign" } as const;
+
+/** What holds for every link: colour, underline, and the parameters of a campaign. */
+export function AllLinks({ settings, palette, busy, change }: Props) {
+  const [color, setColor] = useState(settings.linkColor);
+  const [underline, setUnderline] = useState(settings.linkUnderline);
+  const [campaign, setCampaign] = useState(settings.campaign ?? { source: "", medium: "", name: "" });
+  const given = Object.values(campaign).some((value) => value.trim());
+  const saveCampaign = (): void => {
+    const trimmed = {
+      source: campaign.source.trim(),
+      medium: campaign.medium.trim(),
+      name: campaign.name.trim(),
+    };
+    void change((transform) => setSettings(transform, { campaign: given ? trimmed : null }));
+  };
+  return (
+    <>
+      <Section title="How every link is drawn">
+        <ColorField
+          label="Colour"
+          value={color}
+          palette={palette}
+          onChange={(next) => next && setColor(next)}
+        />
+        <label className="mt-2 flex items-center gap-2">
+          <input
+            type="checkbox"
+            checked={underline}
+            onChange={(event) => setUnderline(event.target.checked)}
+            className="accent-pine"
+          />
+          underlined
+        </label>
+        <Button
+          className="mt-3"
+          disabled={busy}
+          onClick={() =>
+            void change((transform) =>
+              setAllLinkLooks(transform, { linkColor: color, linkUnderline: underline }),
+            )
+          }
+        >
+          Draw all links so
+        </Button>
+        <p className="mt-1.5 text-xs text-soft">Also those that have a colour or underline of their own.</p>
+      </Section>
+      <Section title="Campaign parameters of web links">
+        <p className="mb-2 text-xs text-soft">
+          Added when the signature is installed or sent, so that your statistics can tell who came from it.
+          Left empty, nothing is added.
+        </p>
+        {(Object.keys(parts) as (keyof typeof parts)[]).map((part) => (
+          <label key={part} className="mb-1.5 block text-xs text-soft">
+            {parts[part]}
+            <input
+              value={campaign[part]}
+              maxLength={60}
+              autoComplete="off"
+              placeholder="nothing"
+              onChange={(event) => setCampaign({ ...campaign, [part]: event.target.value })}
+              onKeyDown={(event) => event.key === "Enter" && saveCampaign()}
+              className="block w-full border-b border-soft bg-transparent py-0.5 text-sm text-ink focus:border-pine"
+            />
+          </label>
+        ))}
+        <Button className="mt-1" disabled={busy} onClick={saveCampaign}>
+          {given || !settings.campaign ? "Add them" : "Add none"}
+        </Button>
+      </Section>
+    </>
+  );
+}

@@ -1,0 +1,50 @@
+"use client";
+
+import { Image as PictureIcon, Link2, Type } from "lucide-react";
+import { useMemo } from "react";
+import { picturesBlocked, readAloud, type Utterance } from "@/core/clients";
+import { SignatureFrame } from "../parts/signature-frame";
+
+const kinds: Readonly<Record<Utterance["kind"], { word: string; Icon: typeof Type }>> = {
+  text: { word: "text", Icon: Type },
+  link: { word: "link", Icon: Link2 },
+  picture: { word: "picture", Icon: PictureIcon },
+};
+
+/** The signature for those who do not see its pictures: blocked by a client, or read out. */
+export function ReadingView({ html }: { html: string }) {
+  const blocked = useMemo(() => picturesBlocked(html), [html]);
+  const said = useMemo(() => readAloud(html), [html]);
+  return (
+    <div className="grid grid-cols-[minmax(0,1fr)_300px] gap-8">
+      <section aria-labelledby="blocked">
+        <h2 id="blocked" className="mb-2 border-t border-pine pt-2 text-sm text-soft">
+          While pictures are blocked, each is a box with its alt text
+        </h2>
+        <div className="border border-hairline bg-white">
+          <SignatureFrame html={blocked} label="The signature with its pictures blocked" width={520} />
+        </div>
+      </section>
+      <section aria-labelledby="aloud">
+        <h2 id="aloud" className="mb-2 border-t border-pine pt-2 text-sm text-soft">
+          Read out, in this order
+        </h2>
+        <ol className="space-y-1">
+          {said.map(({ kind, text, unnamed }, index) => {
+            const { word, Icon } = kinds[kind];
+            return (
+              <li key={index} className="flex gap-2">
+                <Icon size={14} aria-hidden className="mt-1 shrink-0 text-soft" />
+                <span className="min-w-0 [overflow-wrap:anywhere]">
+                  {kind !== "text" && <span className="text-soft">{word}, </span>}
+                  {text}
+                  {unnamed && <span className="text-clay"> (says nothing: it has no alt text)</span>}
+                </span>
+              </li>
+            );
+          })}
+        </ol>
+      </section>
+    </div>
+  );
+}
