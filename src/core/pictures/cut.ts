@@ -47,6 +47,8 @@ export interface Plate {
   readonly margin: number;
   /** Of a rounded plate; CSS px. */
   readonly radius: number;
+  /** Where the plate is an outline: the width of its line; CSS px. */
+  readonly line?: number;
 }
 
 export type Format =

@@ -31,7 +31,8 @@ export interface CutGeometry {
   /** What of the cut the picture shows through; in the cut's px. */
   readonly outline: Outline;
   readonly ring: RingOutline | null;
-  readonly plate: (Outline & { readonly color: string }) | null;
+  /** Filled, or drawn as a line that is `line` px wide. */
+  readonly plate: (Outline & { readonly color: string; readonly line: number | null }) | null;
 }
 
 /** The picture's box inside its plate, in CSS px: in proportion to the crop, in the middle. */
@@ -121,8 +122,10 @@ function ringOutline(ring: Ring, box: Rectangle, scale: number): RingOutline {
   return { cx, cy, radius: rx - stroke / 2, stroke, color: ring.color };
 }
 
+/** The plate's edge, or the middle of its line. */
 function plateOutline(plate: Plate, size: Size, scale: number): Outline {
-  const box = { x: 0, y: 0, ...size };
+  const inset = ((plate.line ?? 0) * scale) / 2;
+  const box = { x: inset, y: inset, width: size.width - 2 * inset, height: size.height - 2 * inset };
   if (plate.shape === "circle") return { kind: "ellipse", softness: 0, ...circleIn(box) };
   const radius = plate.shape === "rounded" ? plate.radius * scale : 0;
   return { kind: "rectangle", radius: Math.min(radius, size.width / 2, size.height / 2), ...box };
@@ -149,6 +152,10 @@ export function cutGeometry(recipe: Recipe, vector = false): CutGeometry {
     picture,
     outline: outlineOf(frame, picture, scale),
     ring: frame.shape === "circle" && frame.ring ? ringOutline(frame.ring, picture, scale) : null,
-    plate: plate && { ...plateOutline(plate, size, scale), color: plate.color },
+    plate: plate && {
+      ...plateOutline(plate, size, scale),
+      color: plate.color,
+      line: plate.line ? plate.line * scale : null,
+    },
   };
 }

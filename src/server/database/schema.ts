@@ -192,3 +192,20 @@ export const networkKinds = sqliteTable("network_kinds", {
   pattern: text("pattern").notNull(),
   createdAt: integer("created_at").notNull(),
 });
+
+/** Icons that rows are made of: drawn glyphs once they are used, and icons of the user's own. */
+export const icons = sqliteTable("icons", {
+  originalHash: text("original_hash")
+    .primaryKey()
+    .references(() => originals.hash, { onDelete: "cascade" }),
+  name: text("name").notNull(),
+  /** What its own icons came in; empty for a glyph. */
+  pack: text("pack").notNull().default(""),
+  glyph: text("glyph"),
+  weight: text("weight", { enum: ["line", "solid"] }),
+  /** What is drawn in it, in px of the original, as JSON. */
+  box: text("box").notNull(),
+  /** Where it came from, and under which terms; the user's own words. */
+  note: text("note").notNull().default(""),
+  createdAt: integer("created_at").notNull(),
+});

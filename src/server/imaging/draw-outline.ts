@@ -12,11 +12,15 @@ const fade = (from: number): string =>
     return `<stop offset="${from + (1 - from) * part}" stop-color="#fff" stop-opacity="${opacity}"/>`;
   }).join("");
 
-function shape(outline: Outline, fill: string): string {
+/** How a shape is painted: filled with a colour, or along its edge with a line of a width. */
+const paint = (color: string, line: number | null): string =>
+  line === null ? `fill="${color}"` : `fill="none" stroke="${color}" stroke-width="${line}"`;
+
+function shape(outline: Outline, fill: string, line: number | null = null): string {
   if (outline.kind === "rectangle")
-    return `<rect x="${outline.x}" y="${outline.y}" width="${outline.width}" height="${outline.height}" rx="${outline.radius}" fill="${fill}"/>`;
+    return `<rect x="${outline.x}" y="${outline.y}" width="${outline.width}" height="${outline.height}" rx="${outline.radius}" ${paint(fill, line)}/>`;
   const { cx, cy, rx, ry, softness } = outline;
-  const ellipse = `<ellipse cx="${cx}" cy="${cy}" rx="${rx}" ry="${ry}" fill="${softness > 0 ? "url(#fade)" : fill}"/>`;
+  const ellipse = `<ellipse cx="${cx}" cy="${cy}" rx="${rx}" ry="${ry}" ${paint(softness > 0 ? "url(#fade)" : fill, line)}/>`;
   return softness > 0
     ? `<radialGradient id="fade">${fade(1 - Math.min(1, softness))}</radialGradient>${ellipse}`
     : ellipse;
@@ -25,8 +29,8 @@ function shape(outline: Outline, fill: string): string {
 /** What the picture shows through, white on nothing. */
 export const drawMask = (outline: Outline, size: Size): Buffer => drawing(size, shape(outline, "#fff"));
 
-export const drawPlate = (plate: Outline & { color: string }, size: Size): Buffer =>
-  drawing(size, shape(plate, plate.color));
+export const drawPlate = (plate: Outline & { color: string; line?: number | null }, size: Size): Buffer =>
+  drawing(size, shape(plate, plate.color, plate.line ?? null));
 
 export const drawRing = ({ cx, cy, radius, stroke, color }: RingOutline, size: Size): Buffer =>
   drawing(

@@ -5,6 +5,7 @@
 import sharp from "sharp";
 import workerpool from "workerpool";
 import type { LoopRecipe, Recipe } from "@/core/pictures";
+import { findContent } from "./find-content";
 import { inspectPicture } from "./inspect-picture";
 import { renderCut, renderPreview } from "./render-cut";
 import { renderLoop, renderLoopPicture, type Originals } from "./render-loop";
@@ -27,6 +28,7 @@ const tasks = {
   viewPicture,
   findBackground,
   frameTimes,
+  findContent,
   measureText: (text: Parameters<typeof layText>[0]) => {
     const { width, height } = layText(text);
     return { width, height };

@@ -77,6 +77,7 @@ export const imaging = {
   viewPicture: task("viewPicture"),
   findBackground: task("findBackground"),
   frameTimes: task("frameTimes"),
+  findContent: task("findContent"),
   measureText: task("measureText"),
   memory: task("memory"),
 };

@@ -86,6 +86,7 @@ const fields = {
     color: color().required(),
     margin: between(0, 200, "A plate's margin"),
     radius: between(0, 600, "A plate's radius"),
+    line: number().min(0.5, "A plate's line is at least 0.5 px.").max(40, "A plate's line is at most 40 px."),
   })
     .nullable()
     .defined(),

@@ -1,0 +1,45 @@
+/**
+ * Takes the drawn glyphs from the icon set that they come from (Phosphor Icons, MIT, see src/core/icons/LICENCE.md),
+ * each as a line and as a solid drawing, trimmed to the square around what is drawn. Run it after changing the list:
+ * `npx tsx scripts/glyphs.ts`.
+ */
+import { readFile, writeFile } from "node:fs/promises";
+import path from "node:path";
+import sharp from "sharp";
+import { contentBox } from "@/core/icons/content-box";
+import { glyphList } from "@/core/icons/glyph-list";
+
+const root = path.resolve(import.meta.dirname, "..");
+/** Pixels for each unit of the drawing while it is measured. */
+const fine = 4;
+const units = 256;
+
+async function takeGlyph(drawing: string, weight: "line" | "solid") {
+  const [folder, file] = weight === "line" ? ["bold", `${drawing}-bold`] : ["fill", `${drawing}-fill`];
+  const svg = await readFile(
+    path.join(root, "node_modules/@phosphor-icons/core/assets", folder, `${file}.svg`),
+    "utf8",
+  );
+  const content = /<svg[^>]*>(.*)<\/svg>/s.exec(svg)![1]!;
+  const { data, info } = await sharp(Buffer.from(svg))
+    .resize(units * fine)
+    .ensureAlpha()
+    .raw()
+    .toBuffer({ resolveWithObject: true });
+  const box = contentBox({ data, width: info.width, height: info.height });
+  const side = Math.ceil(Math.max(box.width, box.height) / fine);
+  const round = (value: number): number => Math.round(value * 4) / 4;
+  const x = round((box.x + box.width / 2) / fine - side / 2);
+  const y = round((box.y + box.height / 2) / fine - side / 2);
+  return { viewBox: `${x} ${y} ${side} ${side}`, content };
+}
+
+const glyphs = Object.fromEntries(
+  await Promise.all(
+    glyphList.map(async ({ name, drawing }) => [
+      name,
+      { line: await takeGlyph(drawing, "line"), solid: await takeGlyph(drawing, "solid") },
+    ]),
+  ),
+);
+await writeFile(path.join(root, "src/core/icons/glyphs.json"), `${JSON.stringify(glyphs, null, 2)}\n`);

@@ -1,0 +1,13 @@
+export { bestOfEach, iconName, shownName, type IconFile } from "./best-of-each";
+export { contentBox } from "./content-box";
+export { glyphList, type GlyphPlan } from "./glyph-list";
+export { glyphDrawing, glyphLabel, glyphSvg, isGlyph } from "./glyphs";
+export {
+  glyphWeight,
+  hasPlate,
+  iconRecipe,
+  iconStyleNames,
+  iconStyles,
+  type IconLook,
+  type IconStyle,
+} from "./icon-look";

@@ -1,0 +1,202 @@
+/** Icons that rows are made of: drawn glyphs, and icons of the user's own, kept in packs. */
+import { asc, eq } from "drizzle-orm";
+import {
+  bestOfEach,
+  glyphLabel,
+  glyphSvg,
+  glyphWeight,
+  iconName,
+  iconRecipe,
+  isGlyph,
+  shownName,
+  type IconFile,
+  type IconLook,
+} from "@/core/icons";
+import { sniffType, type Rectangle } from "@/core/pictures";
+import { database } from "../database/database";
+import { icons, originals } from "../database/schema";
+import { notFound, Refusal } from "../http/refusal";
+import { imaging } from "../imaging/imaging";
+import { findCuts, makeCut, type Cut } from "../pictures/cuts";
+import { addOriginal, findOriginal, readOriginal, type Original } from "../pictures/originals";
+
+type Row = typeof icons.$inferSelect;
+
+/** An icon of the user's own. */
+export interface OwnIcon {
+  /** Hash of its original. */
+  readonly hash: string;
+  readonly name: string;
+  readonly pack: string;
+  readonly type: Original["type"];
+  readonly width: number;
+  readonly height: number;
+  /** Where it came from, in the user's own words. */
+  readonly note: string;
+}
+
+/** All icons of the user's own, pack by pack in the order in which they came. */
+export async function listOwnIcons(): Promise<readonly OwnIcon[]> {
+  const rows = await (
+    await database()
+  )
+    .select()
+    .from(icons)
+    .innerJoin(originals, eq(icons.originalHash, originals.hash))
+    .orderBy(asc(icons.pack), asc(icons.createdAt), asc(icons.name));
+  return rows
+    .filter((row) => row.icons.glyph === null && row.originals.removedAt === null)
+    .map(({ icons: icon, originals: { hash, type, width, height } }) => ({
+      hash,
+      name: icon.name,
+      pack: icon.pack,
+      note: icon.note,
+      type,
+      width,
+      height,
+    }));
+}
+
+async function keepIcon(
+  original: Original,
+  facts: Pick<Row, "name"> & Partial<Pick<Row, "pack" | "glyph" | "weight" | "note">>,
+): Promise<Row> {
+  const box = JSON.stringify(await imaging.findContent(await readOriginal(original.hash)));
+  const db = await database();
+  await db
+    .insert(icons)
+    .values({ originalHash: original.hash, box, createdAt: Date.now(), ...facts })
+    .onConflictDoUpdate({ target: icons.originalHash, set: { box, ...facts } });
+  return (await findIcon(original.hash))!;
+}
+
+async function findIcon(hash: string): Promise<Row | null> {
+  const [row] = await (await database()).select().from(icons).where(eq(icons.originalHash, hash));
+  return row ?? null;
+}
+
+export interface AddedIcons {
+  readonly icons: readonly OwnIcon[];
+  /** Files of a zip that were left for a better one of the same icon. */
+  readonly leftOut: number;
+  readonly refused: readonly { readonly name: string; readonly message: string }[];
+}
+
+interface Candidate extends IconFile {
+  readonly bytes: Uint8Array;
+}
+
+/** The files of an upload that can be icons; what cannot be used is said file by file. */
+async function candidates(
+  bytes: Uint8Array,
+  fileName: string,
+): Promise<{ files: readonly Candidate[]; refused: AddedIcons["refused"] }> {
+  const given =
+    sniffType(bytes) === "zip" ? await imaging.unpackArchive(bytes, fileName) : [{ name: fileName, bytes }];
+  const files: Candidate[] = [];
+  const refused: { name: string; message: string }[] = [];
+  for (const file of given)
+    try {
+      files.push({ ...file, ...(await imaging.inspectPicture(file.bytes, file.name)), bytes: file.bytes });
+    } catch (error) {
+      if (!(error instanceof Refusal)) throw error;
+      refused.push({ name: file.name, message: error.message });
+    }
+  return { files, refused };
+}
+
+/**
+ * Keeps a file, or the best file of each icon of a zip, in a pack. An icon of the same name that the pack has already
+ * gives way to a better file, and stays before a worse one.
+ */
+export async function addIcons(
+  bytes: Uint8Array,
+  fileName: string,
+  { pack, note }: { pack: string; note: string },
+): Promise<AddedIcons> {
+  const { files, refused } = await candidates(bytes, fileName);
+  if (files.length === 0 && refused.length === 1) throw new Refusal(422, "no-icon", refused[0]!.message);
+  const kept = new Set<string>();
+  for (const file of bestOfEach(files)) {
+    const original = await addOriginal(file.bytes, file.name);
+    await keepIcon(original, { name: shownName(iconName(file.name)), pack, note });
+    kept.add(original.hash);
+  }
+  const together = (await listOwnIcons()).filter((icon) => icon.pack === pack);
+  const best = new Set(bestOfEach(together).map(({ hash }) => hash));
+  for (const { hash } of together) if (!best.has(hash)) await deleteIcon(hash);
+  return {
+    icons: together.filter(({ hash }) => kept.has(hash) && best.has(hash)),
+    leftOut: files.length - [...kept].filter((hash) => best.has(hash)).length,
+    refused,
+  };
+}
+
+export async function describeIcon(hash: string, facts: { name: string; note: string }): Promise<void> {
+  if (!(await findIcon(hash))) throw notFound("icon");
+  await (await database()).update(icons).set(facts).where(eq(icons.originalHash, hash));
+}
+
+/** Takes an icon out of its pack; pictures that were made of it stay where they are. */
+export async function deleteIcon(hash: string): Promise<void> {
+  await (await database()).delete(icons).where(eq(icons.originalHash, hash));
+}
+
+/** What an icon of a row is made from: a glyph, an icon or picture of the library, or one that is in a row already. */
+export type IconChoice =
+  | { readonly kind: "glyph"; readonly glyph: string }
+  | { readonly kind: "own"; readonly hash: string }
+  | { readonly kind: "placed"; readonly source: string };
+
+async function glyphIcon(glyph: string, weight: "line" | "solid"): Promise<Row> {
+  if (!isGlyph(glyph)) throw new Refusal(422, "no-glyph", `There is no glyph “${glyph}”.`);
+  const original = await addOriginal(Buffer.from(glyphSvg(glyph, weight)), `${glyph}.svg`);
+  return (await findIcon(original.hash)) ?? keepIcon(original, { name: glyphLabel(glyph), glyph, weight });
+}
+
+/** The icon that is to be drawn: of a glyph, the drawing of the look's weight. Null for a picture from elsewhere. */
+async function iconOf(choice: IconChoice, look: IconLook): Promise<Row | null> {
+  if (choice.kind === "glyph") return glyphIcon(choice.glyph, glyphWeight(look));
+  let hash = choice.kind === "own" ? choice.hash : null;
+  if (choice.kind === "placed") hash = (await findCuts([choice.source]))[0]?.originalHash ?? null;
+  if (!hash) return null;
+  const original = await findOriginal(hash);
+  const icon = (await findIcon(hash)) ?? (await keepPicture(original));
+  return icon.glyph ? glyphIcon(icon.glyph, glyphWeight(look)) : icon;
+}
+
+/** A picture of the library that stands in a row is measured like an icon, without being put into a pack. */
+const keepPicture = async (original: Original): Promise<Row> => ({
+  originalHash: original.hash,
+  name: shownName(iconName(original.name)),
+  pack: "",
+  glyph: null,
+  weight: null,
+  box: JSON.stringify(await imaging.findContent(await readOriginal(original.hash))),
+  note: "",
+  createdAt: original.createdAt,
+});
+
+export interface DrawnIcon {
+  /** Null for a picture from elsewhere, which stays as it is. */
+  readonly cut: Cut | null;
+  readonly name: string;
+}
+
+/** Draws icons in one look and at one size, CSS px, each a hosted file of its own. */
+export async function drawIcons(
+  choices: readonly IconChoice[],
+  look: IconLook,
+  size: number,
+): Promise<readonly DrawnIcon[]> {
+  return Promise.all(
+    choices.map(async (choice) => {
+      const icon = await iconOf(choice, look);
+      if (!icon) return { cut: null, name: "" };
+      // A glyph has no colours of its own.
+      const color = look.color ?? (icon.glyph ? "#333333" : null);
+      const recipe = iconRecipe(JSON.parse(icon.box) as Rectangle, { ...look, color }, size);
+      return { cut: await makeCut(await findOriginal(icon.originalHash), recipe), name: icon.name };
+    }),
+  );
+}
