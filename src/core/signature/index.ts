@@ -7,6 +7,7 @@ export { deleteBands, insertBand, mergeCells, moveBand, rearrangeTable, splitCel
 export { hasShortForm, shortForm } from "./short-form";
 export type { Axis, Rectangle } from "./table-layout";
 export { lineBetween, setBorder, setPadding } from "./edits/cells";
+export { duplicateIcon, moveIcon, removeIcon } from "./edits/icons";
 export { replaceSources } from "./edits/replace-sources";
 export { setAttributes, setSettings } from "./edits/set-attributes";
 export { drawnFontFiles, drawnFontRules } from "./drawn-fonts";

@@ -1,6 +1,7 @@
 "use client";
 
 import { createContext, useContext } from "react";
+import type { IconLook } from "@/core/icons";
 import type { Settings } from "@/core/signature";
 import type { BenchSelection } from "./editor/selection";
 import type { Palette } from "../parts/color-field";
@@ -19,6 +20,10 @@ export interface BenchValue {
   readonly resizePicture: (position: number, asked: { width: number } | { height: number }) => Promise<void>;
   /** Cuts every icon of a row again at the height that the row shows it at. */
   readonly resizeIcons: (position: number) => Promise<void>;
+  /** Draws every icon of a row anew in a look. */
+  readonly restyleIcons: (position: number, look: IconLook) => Promise<void>;
+  /** Opens the choice of icons for the row at a position. */
+  readonly chooseIcons: (position: number) => void;
   readonly choosePicture: (target: PictureTarget) => void;
   /** Opens the cut of the picture with a source at a position. */
   readonly cutPicture: (source: string, position: number) => void;

@@ -3,8 +3,9 @@
 import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 import type { Node } from "prosemirror-model";
 import { toast } from "sonner";
-import type { Finding, PictureFactsBySource } from "@/core/checks";
+import type { Finding, LinkAnswers, PictureFactsBySource } from "@/core/checks";
 import { compile } from "@/core/compile";
+import type { NetworkKind } from "@/core/links";
 import type { Person } from "@/core/people";
 import { parseSignature, shortForm, type Settings } from "@/core/signature";
 import { localPictures } from "../parts/local-pictures";
@@ -18,6 +19,7 @@ import { CutDialog } from "./cut-dialog";
 import { replaceDocument } from "./editor/commands";
 import { describeSelection } from "./editor/selection";
 import type { Form } from "../signature/form-switch";
+import { IconDialog } from "./icon-dialog";
 import { KeysDialog } from "./keys-dialog";
 import type { LetterType } from "./letter-type";
 import { paletteOf, pictureSources } from "./palette";
@@ -51,6 +53,10 @@ interface Props {
   /** Offered before the colours that the signature uses. */
   readonly brandColors: readonly string[];
   readonly letterType: LetterType;
+  /** What answered at its web links when they were walked. */
+  readonly answers: LinkAnswers;
+  readonly organisation: string;
+  readonly networks: readonly NetworkKind[];
   /** Those that it is opened with. */
   readonly findings: readonly Finding[];
 }
@@ -60,6 +66,7 @@ const sayDropped = (dropped: readonly string[]): void => {
 };
 
 export function Bench({ signature, person: ownPerson, people, base, brandColors, ...rest }: Props) {
+  const { answers, organisation, networks } = rest;
   const [initial] = useState(() => parseSignature(signature.document));
   const [open, setOpen] = useState<Open | null>(null);
   const [form, setForm] = useState<Form>("full");
@@ -71,6 +78,7 @@ export function Bench({ signature, person: ownPerson, people, base, brandColors,
     (source: string, position: number) => setOpen({ kind: "cut", source, position }),
     [],
   );
+  const chooseIcons = useCallback((position: number) => setOpen({ kind: "icons", position }), []);
   const close = useCallback(() => setOpen(null), []);
   const presentDocument = useRef<() => Node>(() => initial);
   const longest = useLongestPerson(useCallback(() => presentDocument.current(), []));
@@ -96,8 +104,12 @@ export function Bench({ signature, person: ownPerson, people, base, brandColors,
     [document, person, base, form],
   );
   const pictures = usePictures(tools, rest.pictures);
-  const { resize, resizeRow, facts } = pictures;
-  const findings = useFindings(document, { person, base, pictures: facts }, rest.findings);
+  const { resize, resizeRow, restyleRow, facts } = pictures;
+  const findings = useFindings(
+    document,
+    { person, base, pictures: facts, answers, organisation, networks },
+    rest.findings,
+  );
 
   useEffect(() => {
     files.current = (dropped) => void pictures.placeFiles(dropped);
@@ -147,6 +159,8 @@ export function Bench({ signature, person: ownPerson, people, base, brandColors,
       },
       resizePicture: resize,
       resizeIcons: resizeRow,
+      restyleIcons: restyleRow,
+      chooseIcons,
       choosePicture,
       cutPicture,
       form,
@@ -159,6 +173,8 @@ export function Bench({ signature, person: ownPerson, people, base, brandColors,
       brandColors,
       resize,
       resizeRow,
+      restyleRow,
+      chooseIcons,
       choosePicture,
       cutPicture,
       form,
@@ -188,6 +204,20 @@ export function Bench({ signature, person: ownPerson, people, base, brandColors,
           onClose={close}
           onChoose={async (choice) => {
             await pictures.place(choice, open.target);
+            close();
+          }}
+        />
+      )}
+      {open?.kind === "icons" && (
+        <IconDialog
+          row={state.doc.nodeAt(open.position)}
+          linkColor={(state.doc.attrs as Settings).linkColor}
+          person={person}
+          organisation={organisation}
+          networks={networks}
+          onClose={close}
+          onChoose={async (icons, look) => {
+            await pictures.addIcons(open.position, icons, look);
             close();
           }}
         />

@@ -12,6 +12,7 @@ import type { PictureTarget } from "./use-editor";
 export type Open =
   | { readonly kind: "picture"; readonly target: PictureTarget }
   | { readonly kind: "cut"; readonly source: string; readonly position: number }
+  | { readonly kind: "icons"; readonly position: number }
   | { readonly kind: "palette" | "keys" | "versions" | "pattern" };
 
 interface Options {
@@ -27,7 +28,7 @@ interface Options {
 export function useBenchActions(options: Options): readonly BenchAction[] {
   const { setOpen, focusSheet, form, setForm, trying, tryLongest } = options;
   const actions = useMemo<readonly BenchAction[]>(() => {
-    const opening = (kind: Exclude<Open["kind"], "picture" | "cut">) => () => setOpen({ kind });
+    const opening = (kind: Exclude<Open["kind"], "picture" | "cut" | "icons">) => () => setOpen({ kind });
     return [
       { id: "do", name: "Put in or do…", group: "Go", keys: "F2", run: opening("palette") },
       { id: "keys", name: "Show the keys", group: "Go", keys: "F1", run: opening("keys") },

@@ -3,24 +3,17 @@
 /** What will go wrong with the document on the sheet, found by a worker when typing pauses. */
 import { useEffect, useRef, useState } from "react";
 import type { Node } from "prosemirror-model";
-import type { Finding, PictureFactsBySource } from "@/core/checks";
-import type { Person } from "@/core/people";
+import type { CheckOptions, Finding } from "@/core/checks";
 import type { FindingsAnswer, FindingsRequest } from "@/workers/findings.worker";
 import { useSettled } from "../parts/use-settled";
 
 /** Findings are counted when typing pauses; the proofs follow each key; ms. */
 const pause = 200;
 
-interface Options {
-  readonly person: Person | null;
-  readonly base: string;
-  readonly pictures: PictureFactsBySource;
-}
-
 /** `opened` are the findings that the document was opened with. */
 export function useFindings(
   document: Node,
-  { person, base, pictures }: Options,
+  { person, base, pictures, answers, organisation, networks }: Required<CheckOptions>,
   opened: readonly Finding[],
 ): readonly Finding[] {
   const [findings, setFindings] = useState(opened);
@@ -38,9 +31,10 @@ export function useFindings(
   }, []);
 
   useEffect(() => {
-    const request: FindingsRequest = { document: settled.toJSON(), person, base, pictures };
+    const options = { person, base, pictures, answers, organisation, networks };
+    const request: FindingsRequest = { document: settled.toJSON(), ...options };
     worker.current?.postMessage(request);
-  }, [settled, person, base, pictures]);
+  }, [settled, person, base, pictures, answers, organisation, networks]);
 
   return findings;
 }

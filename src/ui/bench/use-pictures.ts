@@ -9,6 +9,8 @@ import { factsOfForeign, factsOfHosted, type PictureFacts, type PictureFactsBySo
 import type { AddressReport } from "@/core/links";
 import { firstDisplaySize, type Size } from "@/core/pictures";
 import { innerWidth, insertParts, picturesOf, schema, setAttributes } from "@/core/signature";
+import type { IconLook } from "@/core/icons";
+import type { DrawnIcon, IconChoice } from "@/server/icons/icons";
 import type { Cut } from "@/server/pictures/cuts";
 import type { Original } from "@/server/pictures/originals";
 import { request } from "../parts/request";
@@ -23,6 +25,13 @@ export type Choice =
   | { readonly kind: "cut"; readonly cut: Cut }
   | { readonly kind: "foreign"; readonly report: AddressReport };
 
+/** An icon for a row: what it is made from, what it says and where it leads. */
+export interface ChosenIcon {
+  readonly choice: IconChoice;
+  readonly alt: string;
+  readonly href: string | null;
+}
+
 export interface Pictures {
   /** What is known of pictures' files, by their sources. */
   readonly facts: PictureFactsBySource;
@@ -34,6 +43,10 @@ export interface Pictures {
   readonly resize: (position: number, asked: { width: number } | { height: number }) => Promise<void>;
   /** Cuts every icon of the row at a position again, at the height that the row shows it at. */
   readonly resizeRow: (position: number) => Promise<void>;
+  /** Draws icons in the look and at the height of the row at a position, and puts them at its end. */
+  readonly addIcons: (position: number, icons: readonly ChosenIcon[], look: IconLook) => Promise<void>;
+  /** Draws every icon of the row at a position anew in a look. */
+  readonly restyleRow: (position: number, look: IconLook) => Promise<void>;
   /** Puts a cut in the place of the picture with a source, at the position or wherever it is by now. */
   readonly swap: (source: string, position: number, cut: Cut) => void;
 }
@@ -207,5 +220,75 @@ export function usePictures({ current, apply }: EditorTools, known: PictureFacts
     [apply, current, makeCut],
   );
 
-  return { facts, place, placeFiles, resize, resizeRow, swap };
+  const drawIcons = useCallback(
+    async (icons: readonly IconChoice[], look: IconLook, size: number): Promise<readonly DrawnIcon[]> => {
+      const answer = await request<{ icons: readonly DrawnIcon[] }>("POST", "/api/icons/cuts", {
+        icons,
+        look,
+        size,
+      });
+      for (const { cut } of answer.icons) if (cut) learn(cut.source, factsOfHosted(cut));
+      return answer.icons;
+    },
+    [learn],
+  );
+
+  const addIcons = useCallback<Pictures["addIcons"]>(
+    async (position, icons, look) => {
+      const row = current().doc.nodeAt(position);
+      if (row?.type.name !== "iconRow") return;
+      const drawn = await drawIcons(
+        icons.map(({ choice }) => choice),
+        look,
+        Number(row.attrs.size),
+      );
+      apply(
+        ({ doc, tr }) => {
+          const now = doc.nodeAt(position);
+          if (now?.type !== row.type) return null;
+          setAttributes(tr, position, { look });
+          const nodes = drawn.flatMap(({ cut }, index) => {
+            const { alt, href } = icons[index]!;
+            const marks = href ? [schema.marks.link!.create({ href })] : [];
+            return cut
+              ? [schema.nodes.inlinePicture!.create({ ...attributesOf(cut), alt }, null, marks)]
+              : [];
+          });
+          return tr.insert(position + now.nodeSize - 1, nodes);
+        },
+        { focus: false },
+      );
+    },
+    [apply, current, drawIcons],
+  );
+
+  const restyleRow = useCallback<Pictures["restyleRow"]>(
+    async (position, look) => {
+      const row = current().doc.nodeAt(position);
+      if (row?.type.name !== "iconRow") return;
+      const sources = [...new Set(row.content.content.map(({ attrs }) => String(attrs.source)))];
+      const drawn = await drawIcons(
+        sources.map((source) => ({ kind: "placed", source })),
+        look,
+        Number(row.attrs.size),
+      );
+      const made = new Map(sources.map((source, index) => [source, drawn[index]!.cut]));
+      apply(
+        ({ doc, tr }) => {
+          const now = doc.nodeAt(position);
+          if (now?.type !== row.type) return null;
+          setAttributes(tr, position, { look });
+          now.forEach((icon, offset) => {
+            const cut = made.get(String(icon.attrs.source));
+            if (cut) setAttributes(tr, position + 1 + offset, attributesOf(cut));
+          });
+          return tr;
+        },
+        { focus: false },
+      );
+    },
+    [apply, current, drawIcons],
+  );
+
+  return { facts, place, placeFiles, resize, resizeRow, addIcons, restyleRow, swap };
 }

@@ -29,6 +29,9 @@ export default async function BenchPage({ params }: Props) {
       base={base}
       brandColors={organisation?.colors.map(({ hex }) => hex) ?? []}
       letterType={letterType}
+      answers={signature.answers}
+      organisation={signature.organisation}
+      networks={signature.networks}
       findings={findings}
     />
   );

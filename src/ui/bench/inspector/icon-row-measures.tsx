@@ -3,61 +3,162 @@
 import { Plus } from "lucide-react";
 import { useState } from "react";
 import { toast } from "sonner";
+import { hasPlate, iconStyleNames, iconStyles, type IconLook, type IconStyle } from "@/core/icons";
 import { Button } from "../../parts/button";
+import { ColorField } from "../../parts/color-field";
 import { MeasureField } from "../../parts/measure-field";
-import { useBench } from "../bench-context";
-import type { MeasuresOfPart } from "./measures-of-part";
 import { Section } from "../../parts/section";
+import { useBench } from "../bench-context";
+import { IconList } from "./icon-list";
+import type { MeasuresOfPart } from "./measures-of-part";
 
-/** Size, gap and direction of a row of icons, and one icon more. */
+/** How the icons are laid: one line, one under the other, or so many to a line. */
+type Laid = "row" | "column" | "columns";
+
+const laidNames: Readonly<Record<Laid, string>> = {
+  row: "side by side",
+  column: "one under the other",
+  columns: "in columns",
+};
+
+const field = "rounded-sm border-b border-soft bg-paper py-0.5";
+
+/** Its icons in order; size, gap and direction of the row; and how all of its icons are drawn. */
 export function IconRowMeasures({ node, position, attributes, set }: MeasuresOfPart) {
-  const { choosePicture, resizeIcons } = useBench();
+  const { choosePicture, chooseIcons, resizeIcons, restyleIcons, settings, palette } = useBench();
   const [busy, setBusy] = useState(false);
-  const cutAll = async (): Promise<void> => {
+  const during = async (action: () => Promise<void>): Promise<void> => {
     setBusy(true);
     try {
-      await resizeIcons(position);
+      await action();
     } catch (error) {
       toast.error((error as Error).message);
     }
     setBusy(false);
   };
+  const columns = Number(node.attrs.columns);
+  const laid: Laid = node.attrs.direction === "column" ? "column" : columns > 0 ? "columns" : "row";
+  const kept = node.attrs.look as IconLook | null;
+  const look: IconLook = kept ?? { style: "solid", color: null, plate: "#E2ECE8" };
+  const draw = (patch: Partial<IconLook>): void =>
+    void during(() => restyleIcons(position, { ...look, ...patch }));
+
   return (
-    <Section title="Icon row">
-      <div className="flex gap-4">
-        <MeasureField
-          label="Icon height"
-          value={attributes.size!}
-          least={8}
-          most={96}
-          onChange={(size) => set({ size })}
-        />
-        <MeasureField
-          label="Gap"
-          value={attributes.gap!}
-          least={0}
-          most={60}
-          onChange={(gap) => set({ gap })}
-        />
-      </div>
-      <div className="mt-2 flex flex-wrap items-center gap-2">
-        <Button onClick={() => choosePicture({ kind: "icon", position })}>
-          <Plus size={15} aria-hidden />
-          Add an icon
-        </Button>
-        <Button disabled={busy || node.childCount === 0} onClick={() => void cutAll()}>
-          {busy ? "Cutting…" : `Cut all to ${attributes.size} px`}
-        </Button>
-        <label className="flex items-center gap-1.5">
-          <input
-            type="checkbox"
-            checked={String(node.attrs.direction) === "column"}
-            onChange={(event) => set({ direction: event.target.checked ? "column" : "row" })}
-            className="accent-pine"
+    <>
+      <Section title="Icon row">
+        <IconList row={node} position={position} />
+        <div className="mt-2 flex flex-wrap items-center gap-2">
+          <Button look="primary" onClick={() => chooseIcons(position)}>
+            <Plus size={15} aria-hidden />
+            Add icons
+          </Button>
+          <Button look="quiet" onClick={() => choosePicture({ kind: "icon", position })}>
+            From Pictures
+          </Button>
+        </div>
+      </Section>
+      {node.childCount > 0 && (
+        <Section title="All icons are drawn">
+          <select
+            aria-label="Style of the icons"
+            value={kept ? look.style : ""}
+            disabled={busy}
+            onChange={(event) =>
+              draw({
+                style: event.target.value as IconStyle,
+                ...(kept ? {} : { color: settings.linkColor }),
+              })
+            }
+            className={`w-full ${field}`}
+          >
+            {!kept && <option value="">as they came</option>}
+            {iconStyles.map((style) => (
+              <option key={style} value={style}>
+                {iconStyleNames[style]}
+              </option>
+            ))}
+          </select>
+          {kept && (
+            <div className="mt-2 flex gap-4">
+              <ColorField
+                label="Tint"
+                value={look.color}
+                clearable
+                palette={palette}
+                onChange={(color) => draw({ color })}
+              />
+              {hasPlate(look) && (
+                <ColorField
+                  label="Plate"
+                  value={look.plate}
+                  palette={palette}
+                  onChange={(plate) => plate && draw({ plate })}
+                />
+              )}
+            </div>
+          )}
+        </Section>
+      )}
+      <Section title="Measures of the row">
+        <div className="flex gap-4">
+          <MeasureField
+            label="Icon height"
+            value={attributes.size!}
+            least={8}
+            most={96}
+            onChange={(size) => {
+              set({ size });
+              // Drawn in a look, they are drawn anew at once; as they came, they are cut on demand.
+              if (kept) draw({});
+            }}
           />
-          stacked
-        </label>
-      </div>
-    </Section>
+          <MeasureField
+            label="Gap"
+            value={attributes.gap!}
+            least={0}
+            most={60}
+            onChange={(gap) => set({ gap })}
+          />
+        </div>
+        <div className="mt-2 flex items-end gap-4">
+          <label className="text-xs text-soft">
+            Icons stand
+            <select
+              value={laid}
+              onChange={(event) => {
+                const next = event.target.value as Laid;
+                set({ direction: next === "column" ? "column" : "row", columns: next === "columns" ? 3 : 0 });
+              }}
+              className={`block text-sm text-ink ${field}`}
+            >
+              {(Object.keys(laidNames) as Laid[]).map((each) => (
+                <option key={each} value={each}>
+                  {laidNames[each]}
+                </option>
+              ))}
+            </select>
+          </label>
+          {laid === "columns" && (
+            <MeasureField
+              label="Columns"
+              unit=""
+              value={columns}
+              least={1}
+              most={8}
+              onChange={(next) => set({ columns: next })}
+            />
+          )}
+        </div>
+        {!kept && (
+          <Button
+            className="mt-2"
+            disabled={busy || node.childCount === 0}
+            onClick={() => void during(() => resizeIcons(position))}
+          >
+            {busy ? "Cutting…" : `Cut all to ${attributes.size} px`}
+          </Button>
+        )}
+      </Section>
+    </>
   );
 }

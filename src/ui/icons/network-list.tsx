@@ -1,0 +1,146 @@
+"use client";
+
+import { Plus, Trash2 } from "lucide-react";
+import { useState } from "react";
+import { toast } from "sonner";
+import { glyphList } from "@/core/icons";
+import type { NetworkKind } from "@/core/links";
+import { Button } from "../parts/button";
+import { IconButton } from "../parts/icon-button";
+import { request } from "../parts/request";
+import { useAttempt } from "../parts/use-attempt";
+import { GlyphDrawing } from "./glyph-drawing";
+
+interface Props {
+  readonly networks: readonly NetworkKind[];
+  readonly onNetworks: (networks: readonly NetworkKind[]) => void;
+  readonly onChoose: (network: NetworkKind) => void;
+}
+
+const field = "block w-full border-b border-soft bg-transparent py-0.5 text-sm text-ink focus:border-pine";
+
+/** A new network: its name, a glyph, and where its pages are. */
+function NewNetwork({ onAdded }: { onAdded: (network: NetworkKind) => void }) {
+  const [name, setName] = useState("");
+  const [pattern, setPattern] = useState("");
+  const [glyph, setGlyph] = useState("link");
+  const { busy, problem, attempt } = useAttempt();
+  const save = async (): Promise<void> => {
+    const id =
+      name
+        .normalize("NFKD")
+        .toLowerCase()
+        .replace(/[^a-z0-9]+/g, "-")
+        .replace(/^-+|-+$/g, "")
+        .slice(0, 60) || "network";
+    await attempt(async () => {
+      const asked = { network: { id, name, glyph, pattern } };
+      onAdded((await request<{ network: NetworkKind }>("PUT", "/api/networks", asked)).network);
+    });
+  };
+  return (
+    <form
+      className="mt-2 border-t border-hairline pt-2"
+      onSubmit={(event) => {
+        event.preventDefault();
+        void save();
+      }}
+    >
+      <div className="grid grid-cols-[1fr_1fr] gap-3">
+        <label className="text-xs text-soft">
+          Name
+          <input
+            autoFocus
+            value={name}
+            maxLength={60}
+            onChange={(event) => setName(event.target.value)}
+            className={field}
+          />
+        </label>
+        <label className="text-xs text-soft">
+          Glyph
+          <select
+            value={glyph}
+            onChange={(event) => setGlyph(event.target.value)}
+            className={`${field} bg-paper`}
+          >
+            {glyphList.map(({ name: each, label }) => (
+              <option key={each} value={each}>
+                {label}
+              </option>
+            ))}
+          </select>
+        </label>
+      </div>
+      <label className="mt-2 block text-xs text-soft">
+        Where its pages are; the handle comes after it, or where {"{handle}"} stands
+        <input
+          value={pattern}
+          maxLength={300}
+          placeholder="https://plotline.example/"
+          onChange={(event) => setPattern(event.target.value)}
+          className={field}
+        />
+      </label>
+      {problem && (
+        <p role="alert" className="mt-1 text-xs text-rowan">
+          {problem}
+        </p>
+      )}
+      <Button type="submit" className="mt-2" disabled={busy}>
+        Keep the network
+      </Button>
+    </form>
+  );
+}
+
+/** The user's own list of networks. */
+export function NetworkList({ networks, onNetworks, onChoose }: Props) {
+  const [adding, setAdding] = useState(false);
+  const remove = async ({ id }: NetworkKind): Promise<void> => {
+    try {
+      await request("DELETE", "/api/networks", { id });
+      onNetworks(networks.filter((network) => network.id !== id));
+    } catch (error) {
+      toast.error((error as Error).message);
+    }
+  };
+  return (
+    <>
+      <ul>
+        {networks.map((network) => (
+          <li key={network.id} className="flex items-center border-b border-hairline">
+            <button
+              type="button"
+              onClick={() => onChoose(network)}
+              className="flex min-w-0 flex-1 items-center gap-3 rounded-sm px-1 py-1.5 text-left hover:bg-kelp"
+            >
+              <GlyphDrawing name={network.glyph} />
+              <span className="w-32 truncate">{network.name}</span>
+              <span className="truncate font-mono text-xs text-soft">
+                {network.pattern.replace(/^https?:\/\//, "")}
+              </span>
+            </button>
+            <IconButton label={`Take ${network.name} off the list`} onClick={() => void remove(network)}>
+              <Trash2 size={14} aria-hidden />
+            </IconButton>
+          </li>
+        ))}
+      </ul>
+      {networks.length === 0 && <p className="text-soft">No network is on your list yet.</p>}
+      {adding ? (
+        <NewNetwork
+          onAdded={(network) => {
+            onNetworks([...networks.filter(({ id }) => id !== network.id), network]);
+            setAdding(false);
+          }}
+        />
+      ) : (
+        <Button look="quiet" className="-ml-2 mt-2" onClick={() => setAdding(true)}>
+          <Plus size={15} aria-hidden />
+          New network
+        </Button>
+      )}
+    </>
+  );
+}
