@@ -1,6 +1,9 @@
 export { isUsable, type AddressReport, type AddressVerdict, type FetchFailure } from "./address-report";
+export { buildCalendar, type CalendarEvent, type CalendarResult } from "./calendar";
+export { contentLines, escapeValue } from "./content-lines";
 export { compared, describeLink, sameDestination, type DescribedLink, type LinkKind } from "./describe-link";
 export { detectLinks, type FoundLink } from "./detect";
+export { fileTypes, hostedFilePath, publicFile, readHostedFile, type HostedFileAddress } from "./hosted-file";
 export {
   failedAnswer,
   judgeAnswer,

@@ -8,3 +8,4 @@ export {
   type Person,
 } from "./fields";
 export { readPerson } from "./read-person";
+export { buildCard } from "./vcard";

@@ -209,3 +209,15 @@ export const icons = sqliteTable("icons", {
   note: text("note").notNull().default(""),
   createdAt: integer("created_at").notNull(),
 });
+
+/** Files that links lead to: calendar files, contact cards, documents. */
+export const hostedFiles = sqliteTable(
+  "hosted_files",
+  {
+    hash: text("hash").notNull(),
+    fileName: text("file_name").notNull(),
+    bytes: integer("bytes").notNull(),
+    createdAt: integer("created_at").notNull(),
+  },
+  (table) => [primaryKey({ columns: [table.hash, table.fileName] })],
+);

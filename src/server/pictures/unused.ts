@@ -2,7 +2,7 @@
 import { and, eq, inArray, isNotNull, isNull, lt, type SQL } from "drizzle-orm";
 import { hostedPath, originalsOfLoop, readHostedPath } from "@/core/pictures";
 import { database } from "../database/database";
-import { cuts, originals } from "../database/schema";
+import { cuts, icons, originals } from "../database/schema";
 import { Refusal } from "../http/refusal";
 import { pictureStore } from "../store/store";
 import { listCuts, type Cut } from "./cuts";
@@ -19,11 +19,12 @@ export interface Unused {
 const keptAfterRemoval = 30 * 24 * 60 * 60_000;
 
 export async function listUnused(): Promise<Unused> {
-  const [all, everyOriginal, shown, kept] = await Promise.all([
+  const [all, everyOriginal, shown, kept, own] = await Promise.all([
     listCuts(),
     listOriginals(),
     usageInSignatures(),
     usageElsewhere(),
+    ownIconHashes(),
   ]);
   const isUsed = ({ source }: Cut): boolean => shown.has(source) || kept.has(source);
   const needed = new Set(
@@ -33,9 +34,20 @@ export async function listUnused(): Promise<Unused> {
   );
   return {
     cuts: all.filter((cut) => !isUsed(cut)),
-    originals: everyOriginal.filter(({ hash }) => !needed.has(hash)),
+    // The user's own icons are kept in their packs, used or not.
+    originals: everyOriginal.filter(({ hash }) => !needed.has(hash) && !own.has(hash)),
   };
 }
+
+const ownIconHashes = async (): Promise<ReadonlySet<string>> => {
+  const rows = await (
+    await database()
+  )
+    .select({ hash: icons.originalHash })
+    .from(icons)
+    .where(isNull(icons.glyph));
+  return new Set(rows.map(({ hash }) => hash));
+};
 
 export interface Removal {
   /** Hosted paths. */

@@ -9,6 +9,7 @@ import {
   PutObjectCommand,
   S3Client,
 } from "@aws-sdk/client-s3";
+import { fileTypes } from "@/core/links";
 import { hostedPath } from "@/core/pictures";
 import { checkKey, type PictureStore, type StoreKey } from "./picture-store";
 
@@ -20,6 +21,9 @@ export interface BucketSettings {
   /** Null looks where the official client looks: environment, profile, machine. */
   readonly credentials: { readonly accessKeyId: string; readonly secretAccessKey: string } | null;
 }
+
+const contentType = (key: Exclude<StoreKey, { kind: "original" }>): string =>
+  key.kind === "cut" ? `image/${key.type}` : fileTypes[key.fileName.split(".").at(-1)!]!.type;
 
 export function objectStore({ bucket, endpoint, region, credentials }: BucketSettings): PictureStore {
   const client = new S3Client({
@@ -44,9 +48,9 @@ export function objectStore({ bucket, endpoint, region, credentials }: BucketSet
           ...place(key),
           Body: bytes,
           ContentLength: bytes.length,
-          ...(key.kind === "cut"
-            ? { ContentType: `image/${key.type}`, CacheControl: "public, max-age=31536000, immutable" }
-            : {}),
+          ...(key.kind === "original"
+            ? {}
+            : { ContentType: contentType(key), CacheControl: "public, max-age=31536000, immutable" }),
         }),
       );
     },

@@ -3,7 +3,9 @@ import type { HostedType } from "@/core/pictures";
 
 export type StoreKey =
   | { readonly kind: "original"; readonly hash: string }
-  | { readonly kind: "cut"; readonly hash: string; readonly fileName: string; readonly type: HostedType };
+  | { readonly kind: "cut"; readonly hash: string; readonly fileName: string; readonly type: HostedType }
+  /** What links lead to; its media type goes by the ending of its name. */
+  | { readonly kind: "file"; readonly hash: string; readonly fileName: string };
 
 export interface PictureStore {
   /** Written whole under its key or not at all. */
@@ -17,6 +19,6 @@ export interface PictureStore {
 /** Hashes are hex digits and names are plain words, so that no key can lead out of its place. */
 export function checkKey(key: StoreKey): void {
   if (!/^[0-9a-f]{20}$/.test(key.hash)) throw new RangeError(`No content hash: ${JSON.stringify(key.hash)}`);
-  if (key.kind === "cut" && !/^[a-z0-9-]+\.[a-z]+$/.test(key.fileName))
-    throw new RangeError(`No file name of a cut: ${JSON.stringify(key.fileName)}`);
+  if (key.kind !== "original" && !/^[a-z0-9-]+\.[a-z0-9]+$/.test(key.fileName))
+    throw new RangeError(`No file name of what is hosted: ${JSON.stringify(key.fileName)}`);
 }

@@ -1,5 +1,7 @@
+import { fileTypes, readHostedFile } from "@/core/links";
 import { readHostedPath } from "@/core/pictures";
 import { testPicture } from "@/server/addresses/public-address";
+import { readFileBytes } from "@/server/links/hosted-files";
 import { readHosted, type HostedFile } from "@/server/pictures/cuts";
 
 /** The picture by which the public address is checked belongs to nobody, and is always there. */
@@ -12,21 +14,34 @@ interface Context {
   readonly params: Promise<{ hash: string; name: string }>;
 }
 
-/** A hosted picture, for anyone, for ever: its address names its content, so it never changes. */
+/** A file that links lead to, with how it is to be shown. */
+async function readFileFor(path: string) {
+  const address = readHostedFile(path);
+  const bytes = address && (await readFileBytes(address));
+  return bytes ? { bytes, ...fileTypes[address.fileName.split(".").at(-1)!]! } : null;
+}
+
+/** A hosted picture or file, for anyone, for ever: its address names its content, so it never changes. */
 export async function GET(_request: Request, { params }: Context): Promise<Response> {
   const { hash, name } = await params;
+  const file = await readFileFor(`/h/${hash}/${name}`);
+  if (file) return serve(file.bytes, file.type, file.shown ? "inline" : "attachment");
   const address = readHostedPath(`/h/${hash}/${name}`);
   const hosted =
     address && ((await readHosted(address.hash, address.fileName)) ?? (await readTestPicture(address.hash)));
-  if (!hosted) return new Response("There is no picture at this address.\n", { status: 404 });
-  return new Response(new Uint8Array(hosted.bytes), {
+  if (!hosted) return new Response("There is nothing at this address.\n", { status: 404 });
+  return serve(hosted.bytes, `image/${hosted.type}`, "inline");
+}
+
+const serve = (bytes: Uint8Array, type: string, disposition: "inline" | "attachment"): Response =>
+  new Response(new Uint8Array(bytes), {
     headers: {
-      "content-type": `image/${hosted.type}`,
-      "content-length": String(hosted.bytes.length),
+      "content-type": type,
+      "content-length": String(bytes.length),
+      "content-disposition": disposition,
       "cache-control": "public, max-age=31536000, immutable",
       "access-control-allow-origin": "*",
       "cross-origin-resource-policy": "cross-origin",
       "x-content-type-options": "nosniff",
     },
   });
-}
