@@ -88,10 +88,10 @@ test("a link is taken away, and one that is no address is refused in words", asy
   await page.keyboard.press("Shift+Home");
   const link = page.getByRole("button", { name: "Link", exact: true });
   await link.click();
-  await page.getByRole("textbox", { name: "Leads to" }).fill("seeds");
+  await page.getByRole("textbox", { name: "Address", exact: true }).fill("seeds");
   await page.keyboard.press("Enter");
   await expect(page.getByRole("alert").filter({ hasText: "“seeds” is neither a web address" })).toBeVisible();
-  await page.getByRole("textbox", { name: "Leads to" }).fill("harrowfen.example");
+  await page.getByRole("textbox", { name: "Address", exact: true }).fill("harrowfen.example");
   await page.keyboard.press("Enter");
   const shown = proof(page, "webmail-inline").locator("a");
   await expect(shown).toHaveAttribute("href", "https://harrowfen.example");

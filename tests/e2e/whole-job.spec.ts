@@ -35,7 +35,9 @@ test("the whole job by hand: build, picture, link, proof, copy, paste, write, se
   await page.keyboard.press("Home");
   await page.keyboard.press("Shift+End");
   await page.getByRole("button", { name: "Link" }).click();
-  await page.getByRole("textbox", { name: "Leads to" }).fill("https://https://harrowfen.example/visit");
+  await page
+    .getByRole("textbox", { name: "Address", exact: true })
+    .fill("https://https://harrowfen.example/visit");
   await page.getByRole("button", { name: "Set link" }).click();
   await expect(proof(page, "desktop-document").locator("a")).toHaveAttribute(
     "href",

@@ -1,5 +1,6 @@
 /** The facts of the organisation that the signatures are for: its name, where it is, and its colours. */
 import { array, object, string, type InferType } from "yup";
+import { isMapPattern } from "@/core/links";
 import { hexColor } from "@/core/signature";
 import { database } from "../database/database";
 import { organisation } from "../database/schema";
@@ -8,6 +9,16 @@ const facts = object({
   name: string().trim().required().max(120),
   web: string().trim().defined().max(200),
   address: string().trim().defined().max(300),
+  /** How addresses of its map look, with `{place}` where the place goes; empty where it uses none. */
+  map: string()
+    .trim()
+    .default("")
+    .max(300)
+    .test(
+      "map",
+      "A map's pattern is a web address with {place} in it.",
+      (value) => !value || isMapPattern(value),
+    ),
   event: string().trim().defined().max(200),
   colors: array(
     object({

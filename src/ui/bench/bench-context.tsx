@@ -4,6 +4,7 @@ import { createContext, useContext } from "react";
 import type { IconLook } from "@/core/icons";
 import type { Settings } from "@/core/signature";
 import type { BenchSelection } from "./editor/selection";
+import type { LinkDefaults } from "../links/link-form";
 import type { Palette } from "../parts/color-field";
 import type { Form } from "../signature/form-switch";
 import type { LetterType } from "./letter-type";
@@ -27,6 +28,8 @@ export interface BenchValue {
   readonly choosePicture: (target: PictureTarget) => void;
   /** Opens the cut of the picture with a source at a position. */
   readonly cutPicture: (source: string, position: number) => void;
+  /** What links are offered from. */
+  readonly linking: LinkDefaults;
   /** Whether the sheet and the proofs show the short form. */
   readonly form: Form;
   /** How the user's letters are set, and the setting of it. */

@@ -8,6 +8,7 @@ import { compile } from "@/core/compile";
 import type { NetworkKind } from "@/core/links";
 import type { Person } from "@/core/people";
 import { parseSignature, shortForm, type Settings } from "@/core/signature";
+import type { LinkDefaults } from "../links/link-form";
 import { localPictures } from "../parts/local-pictures";
 import { request } from "../parts/request";
 import { staged } from "../parts/stage";
@@ -56,6 +57,8 @@ interface Props {
   /** What answered at its web links when they were walked. */
   readonly answers: LinkAnswers;
   readonly organisation: string;
+  /** The pattern of the user's map, and where the organisation is. */
+  readonly place: Pick<LinkDefaults, "map" | "address">;
   readonly networks: readonly NetworkKind[];
   /** Those that it is opened with. */
   readonly findings: readonly Finding[];
@@ -66,7 +69,7 @@ const sayDropped = (dropped: readonly string[]): void => {
 };
 
 export function Bench({ signature, person: ownPerson, people, base, brandColors, ...rest }: Props) {
-  const { answers, organisation, networks } = rest;
+  const { answers, organisation, networks, place } = rest;
   const [initial] = useState(() => parseSignature(signature.document));
   const [open, setOpen] = useState<Open | null>(null);
   const [form, setForm] = useState<Form>("full");
@@ -147,6 +150,11 @@ export function Bench({ signature, person: ownPerson, people, base, brandColors,
     }
   };
 
+  const linking = useMemo<LinkDefaults>(
+    () => ({ personId: signature.personId, people, ...place }),
+    [signature.personId, people, place],
+  );
+
   const value = useMemo<BenchValue>(
     () => ({
       editor: { state: shown, ...tools },
@@ -163,6 +171,7 @@ export function Bench({ signature, person: ownPerson, people, base, brandColors,
       chooseIcons,
       choosePicture,
       cutPicture,
+      linking,
       form,
       letterType,
       setLetterType,
@@ -177,6 +186,7 @@ export function Bench({ signature, person: ownPerson, people, base, brandColors,
       chooseIcons,
       choosePicture,
       cutPicture,
+      linking,
       form,
       letterType,
       setLetterType,

@@ -31,6 +31,7 @@ export default async function BenchPage({ params }: Props) {
       letterType={letterType}
       answers={signature.answers}
       organisation={signature.organisation}
+      place={{ map: organisation?.map ?? "", address: organisation?.address ?? "" }}
       networks={signature.networks}
       findings={findings}
     />

@@ -1,0 +1,339 @@
+"use client";
+
+/** Where something leads: a page, a letter, a call, a text message, a place, an event, a contact card or a file. */
+import { Unlink, Upload } from "lucide-react";
+import { useState, type ReactNode } from "react";
+import {
+  buildMail,
+  buildMap,
+  buildPhone,
+  describeLink,
+  isMailAddress,
+  isMapPattern,
+  parseMail,
+  parseMap,
+  parsePhone,
+  readLink,
+  readPlace,
+  withoutFollowing,
+  type LinkReading,
+} from "@/core/links";
+import { Button } from "../parts/button";
+import { FilePicker } from "../parts/file-picker";
+import { request } from "../parts/request";
+import { uploadPicture } from "../parts/upload-picture";
+import { useAttempt } from "../parts/use-attempt";
+import type { PersonChoice } from "../signature/signature-header";
+
+export interface LinkDefaults {
+  /** Whose signature it is, and everybody whose card can be linked. */
+  readonly personId: string | null;
+  readonly people: readonly PersonChoice[];
+  /** The pattern of the user's map, and where the organisation is; empty where nothing is known. */
+  readonly map: string;
+  readonly address: string;
+}
+
+interface Props {
+  readonly current: string | null;
+  readonly defaults: LinkDefaults;
+  /** Takes the address, and what was put right in what was typed. */
+  readonly onLink: (href: string, changes: readonly string[]) => void;
+  readonly onUnlink: () => void;
+}
+
+type Kind = "address" | "letter" | "call" | "message" | "place" | "event" | "card" | "file";
+
+const kindNames: Readonly<Record<Kind, string>> = {
+  address: "a page or any address",
+  letter: "a letter to write",
+  call: "a phone call",
+  message: "a text message",
+  place: "a place on a map",
+  event: "an event for the calendar",
+  card: "a contact card",
+  file: "a file",
+};
+
+function kindOf(href: string | null, map: string): Kind {
+  if (!href) return "address";
+  if (map && parseMap(map, href)) return "place";
+  const { kind } = describeLink(href);
+  const kinds: Partial<Record<typeof kind, Kind>> = {
+    mail: "letter",
+    phone: "call",
+    "text message": "message",
+  };
+  return kinds[kind] ?? "address";
+}
+
+const input = "mt-1 block w-full border-b border-soft bg-transparent py-1 text-sm text-ink focus:border-pine";
+
+function Field({ label, children }: { label: string; children: ReactNode }) {
+  return (
+    <label className="mt-2 block text-xs text-soft">
+      {label}
+      {children}
+    </label>
+  );
+}
+
+/** What each kind asks for, as it is typed. */
+interface Typed {
+  address: string;
+  to: string;
+  subject: string;
+  body: string;
+  number: string;
+  message: string;
+  place: string;
+  map: string;
+  title: string;
+  start: string;
+  end: string;
+  personId: string;
+}
+
+function typedFrom(href: string | null, { map, address, personId }: LinkDefaults): Typed {
+  const mail = href ? parseMail(href) : null;
+  const phone = href ? parsePhone(href) : null;
+  const where = href && map ? parseMap(map, href) : null;
+  return {
+    address: href ?? "",
+    to: mail?.to.join(", ") ?? "",
+    subject: mail?.subject ?? "",
+    body: mail?.body ?? "",
+    number: phone ? phone.number + (phone.extension && ` ext. ${phone.extension}`) : "",
+    message: phone?.message ?? "",
+    place: !where
+      ? address
+      : where.kind === "address"
+        ? where.address
+        : `${where.latitude}, ${where.longitude}`,
+    map,
+    title: "",
+    start: "",
+    end: "",
+    personId: personId ?? "",
+  };
+}
+
+const ok = (href: string | null, otherwise: string): LinkReading =>
+  href === null ? { ok: false, message: otherwise } : { ok: true, href, changes: [], following: [] };
+
+function readNumber({ number, message }: Typed, kind: "call" | "message"): LinkReading {
+  const reading = readLink(number);
+  const phone = reading.ok ? parsePhone(reading.href) : null;
+  if (!phone) return { ok: false, message: reading.ok ? "This is no phone number." : reading.message };
+  if (kind === "call") return reading;
+  return ok(
+    buildPhone({ ...phone, kind: "text-message", extension: "", message }),
+    "This is no phone number.",
+  );
+}
+
+/** The address that what is typed comes to; events, cards and files are made by the server. */
+function read(kind: Kind, typed: Typed): LinkReading {
+  switch (kind) {
+    case "letter": {
+      const to = typed.to
+        .split(/[,;]/)
+        .map((address) => address.trim())
+        .filter((address) => address);
+      const wrong = to.find((address) => !isMailAddress(address));
+      if (wrong) return { ok: false, message: `“${wrong}” is no mail address.` };
+      return ok(
+        buildMail({ to, cc: [], subject: typed.subject.trim(), body: typed.body }),
+        "Say who it goes to.",
+      );
+    }
+    case "call":
+    case "message":
+      return readNumber(typed, kind);
+    case "place":
+      if (!isMapPattern(typed.map))
+        return {
+          ok: false,
+          message: "Say how your map's addresses look, such as https://fenmap.example/?at={place}.",
+        };
+      return ok(buildMap(typed.map, readPlace(typed.place)), "Say which place.");
+    default:
+      return readLink(typed.address);
+  }
+}
+
+export function LinkForm({ current, defaults, onLink, onUnlink }: Props) {
+  const [kind, setKind] = useState<Kind>(() => kindOf(current, defaults.map));
+  const [typed, setTyped] = useState<Typed>(() => typedFrom(current, defaults));
+  const [wrong, setWrong] = useState<string | null>(null);
+  const { busy, problem, attempt } = useAttempt();
+  const set = (patch: Partial<Typed>): void => {
+    setTyped({ ...typed, ...patch });
+    setWrong(null);
+  };
+  const field = (name: keyof Typed, more: React.InputHTMLAttributes<HTMLInputElement> = {}) => (
+    <input
+      value={typed[name]}
+      autoComplete="off"
+      aria-invalid={wrong !== null}
+      onChange={(event) => set({ [name]: event.target.value })}
+      className={input}
+      {...more}
+    />
+  );
+  const served = (path: string, body: object): void =>
+    void attempt(async () => onLink((await request<{ href: string }>("POST", path, body)).href, []));
+
+  const submit = (): void => {
+    if (kind === "event") {
+      const { title, start, end, place } = typed;
+      return served("/api/links/calendar", { title, start, end, place });
+    }
+    if (kind === "card") return served("/api/links/card", { personId: typed.personId });
+    const reading = read(kind, typed);
+    if (!reading.ok) return setWrong(reading.message);
+    onLink(reading.href, reading.changes);
+  };
+  const upload = ([file]: readonly File[]): void =>
+    void attempt(async () => {
+      const answer = (await uploadPicture(file!, undefined, { path: "/api/links/files" })) as unknown as {
+        href: string;
+      };
+      onLink(answer.href, []);
+    });
+  const reading = kind === "address" && typed.address.trim() ? readLink(typed.address) : null;
+  const said = wrong ?? problem;
+
+  return (
+    <form
+      onSubmit={(event) => {
+        event.preventDefault();
+        if (kind !== "file") submit();
+      }}
+    >
+      <label className="block text-xs text-soft">
+        Leads to
+        <select
+          value={kind}
+          onChange={(event) => {
+            setKind(event.target.value as Kind);
+            setWrong(null);
+          }}
+          className="mt-0.5 block w-full border-b border-soft bg-sheet py-1 text-sm text-ink"
+        >
+          {(Object.keys(kindNames) as Kind[]).map((each) => (
+            <option key={each} value={each}>
+              {kindNames[each]}
+            </option>
+          ))}
+        </select>
+      </label>
+
+      {kind === "address" && (
+        <>
+          <Field label="Address">
+            {field("address", { autoFocus: true, placeholder: "harrowfen.example/visit" })}
+          </Field>
+          <p className="mt-1 text-xs text-soft">A page, a meeting, a mail address or a phone number.</p>
+          {reading?.ok && reading.following.length > 0 && (
+            <p className="mt-1 text-xs">
+              {reading.following.join(", ")} {reading.following.length === 1 ? "follows" : "follow"} who opens
+              it.{" "}
+              <button
+                type="button"
+                className="text-pine underline"
+                onClick={() => set({ address: withoutFollowing(reading.href) })}
+              >
+                Take it out
+              </button>
+            </p>
+          )}
+        </>
+      )}
+      {kind === "letter" && (
+        <>
+          <Field label="To">{field("to", { placeholder: "desk@harrowfen.example" })}</Field>
+          <Field label="Subject">{field("subject", { maxLength: 200 })}</Field>
+          <Field label="How the letter begins">
+            <textarea
+              value={typed.body}
+              rows={3}
+              maxLength={1000}
+              onChange={(event) => set({ body: event.target.value })}
+              className={input}
+            />
+          </Field>
+        </>
+      )}
+      {(kind === "call" || kind === "message") && (
+        <Field label="Number">{field("number", { placeholder: "+44 1632 960100" })}</Field>
+      )}
+      {kind === "message" && (
+        <Field label="How the message begins">{field("message", { maxLength: 160 })}</Field>
+      )}
+      {kind === "place" && (
+        <>
+          <Field label="Address, or latitude and longitude">{field("place")}</Field>
+          <Field label="Your map; {place} is where the place goes">
+            {field("map", { placeholder: "https://fenmap.example/?at={place}" })}
+          </Field>
+        </>
+      )}
+      {kind === "event" && (
+        <>
+          <Field label="Title">{field("title", { maxLength: 120 })}</Field>
+          <div className="grid grid-cols-2 gap-3">
+            <Field label="Begins">{field("start", { placeholder: "2027-06-12T10:00" })}</Field>
+            <Field label="Ends">{field("end", { placeholder: "same day" })}</Field>
+          </div>
+          <Field label="Place">{field("place", { maxLength: 300 })}</Field>
+        </>
+      )}
+      {kind === "card" && (
+        <Field label="Of">
+          <select
+            value={typed.personId}
+            onChange={(event) => set({ personId: event.target.value })}
+            className="mt-1 block w-full border-b border-soft bg-sheet py-1 text-sm text-ink"
+          >
+            <option value="">choose a person</option>
+            {defaults.people.map(({ id, name }) => (
+              <option key={id} value={id}>
+                {name}
+              </option>
+            ))}
+          </select>
+        </Field>
+      )}
+      {kind === "file" && (
+        <p className="mt-2 text-xs text-soft">
+          It is hosted here at an address of its own: a PDF, a text, a calendar, contact or office file, a zip
+          or an MP3 of at most 10 MB.
+        </p>
+      )}
+      {said && (
+        <p role="alert" className="mt-1 text-xs text-rowan">
+          {said}
+        </p>
+      )}
+      <div className="mt-3 flex gap-2">
+        {kind === "file" ? (
+          <FilePicker look="primary" disabled={busy} onPick={upload}>
+            <Upload size={15} aria-hidden />
+            {busy ? "Sending…" : "Choose the file"}
+          </FilePicker>
+        ) : (
+          <Button type="submit" look="primary" disabled={busy}>
+            Set link
+          </Button>
+        )}
+        {current && (
+          <Button look="quiet" onClick={onUnlink}>
+            <Unlink size={15} aria-hidden />
+            Take it away
+          </Button>
+        )}
+      </div>
+    </form>
+  );
+}
