@@ -63,11 +63,24 @@ async function pickColour(page: Page): Promise<void> {
   await page.getByRole("list", { name: "What it is made of" }).waitFor();
 }
 
-async function openPalette(page: Page): Promise<void> {
-  await openSignature(page, "Press desk");
-  await editedCell(page, 2, 1).click();
-  await page.keyboard.press("F2");
-  await page.keyboard.type("row");
+async function chooseIcons(page: Page): Promise<void> {
+  await openSignature(page, "Full");
+  await editedCell(page, 1, 2).locator(".drawn-icon-row img[src^='/h/']").first().click();
+  await page.getByRole("button", { name: "icon row", exact: true }).click();
+  await page.getByRole("button", { name: "Add icons" }).click();
+  const dialog = page.getByRole("dialog", { name: "Icons for the row" });
+  await dialog
+    .getByRole("textbox", { name: "Paste the address of a page" })
+    .fill("https://sowcast.example/https://sowcast.example/harrowfen desk@harrowfen.example");
+  await dialog.getByRole("button", { name: "Take it" }).click();
+  await dialog.getByRole("radio", { name: "Drawn" }).click();
+}
+
+/** A walk of which all but the slow link have answered. */
+async function walkLinks(page: Page): Promise<void> {
+  await openSignature(page, "Growing season", "/links");
+  await page.getByRole("button", { name: "Walk 9 links" }).click();
+  await page.getByText("8 of 9 answered").waitFor();
 }
 
 async function openVersions(page: Page): Promise<void> {
@@ -115,7 +128,7 @@ const views: readonly (readonly [name: string, open: (page: Page) => Promise<unk
   ["bench", (page) => openSignature(page, "Full")],
   ["bench-cells", selectCells],
   ["bench-colours", pickColour],
-  ["bench-palette", openPalette],
+  ["bench-icons", chooseIcons],
   ["bench-right-to-left", (page) => openSignature(page, "Right to left")],
   ["versions", openVersions],
   ["pictures", (page) => page.goto("/pictures")],
@@ -123,7 +136,7 @@ const views: readonly (readonly [name: string, open: (page: Page) => Promise<unk
   ["pictures-loop", makeLoop],
   ["pictures-addresses", lookAtAddress],
   ["pictures-signature", (page) => openSignature(page, "From last year", "/pictures")],
-  ["links", (page) => openSignature(page, "From last year", "/links")],
+  ["links", walkLinks],
   ["proof", (page) => openSignature(page, "Press desk", "/proof")],
   ["install", (page) => openSignature(page, "Full", "/install")],
   ["mailroom", (page) => page.goto("/mailroom")],
