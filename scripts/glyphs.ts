@@ -5,6 +5,7 @@
  */
 import { readFile, writeFile } from "node:fs/promises";
 import path from "node:path";
+import { format, resolveConfig } from "prettier";
 import sharp from "sharp";
 import { contentBox } from "@/core/icons/content-box";
 import { glyphList } from "@/core/icons/glyph-list";
@@ -42,4 +43,10 @@ const glyphs = Object.fromEntries(
     ]),
   ),
 );
-await writeFile(path.join(root, "src/core/icons/glyphs.json"), `${JSON.stringify(glyphs, null, 2)}\n`);
+const source = `/** The drawings of the glyphs, written by \`scripts/glyphs.ts\`; their licence is in LICENCE.md. */
+export const drawings: Readonly<
+  Record<string, Readonly<Record<"line" | "solid", { readonly viewBox: string; readonly content: string }>>>
+> = ${JSON.stringify(glyphs)};
+`;
+const file = path.join(root, "src/core/icons/drawings.ts");
+await writeFile(file, await format(source, { ...(await resolveConfig(file)), parser: "typescript" }));

@@ -2,7 +2,7 @@ import AxeBuilder from "@axe-core/playwright";
 import type { Page } from "@playwright/test";
 import { zipSync } from "fflate";
 import sharp from "sharp";
-import { cell, insertPart, setMeasure, startBlank } from "./bench";
+import { cell, insertPart, proof, setMeasure, startBlank } from "./bench";
 import { expect, test } from "./test";
 
 /** A coloured mark of its own size in a square file, with other margins at each side; px. */
@@ -135,14 +135,25 @@ test("an icon row is made from a zip, linked by pasting, mended, walked, opened,
   }
 
   await page.goto(`${address}/links`);
+  await page.getByRole("combobox", { name: "drawn for" }).selectOption("Tamsin Okafor");
+  await expect(page.getByRole("combobox", { name: "drawn for" })).toHaveValue("tamsin-okafor");
   await page.getByRole("button", { name: "Walk 5 links" }).click();
   await page.getByRole("button", { name: "Lead to https://harrowfen.example/collections" }).click();
   await expect(page.getByRole("row").filter({ hasText: "harrowfen.example/collections" })).toBeVisible();
-  await page.getByRole("button", { name: /^Open Write to/ }).click();
+  const [letter] = await Promise.all([
+    page.waitForEvent("popup"),
+    page.getByRole("button", { name: /^Open Write to/ }).click(),
+  ]);
+  await expect(letter.getByRole("textbox", { name: "About" })).toHaveValue("Seed request");
+  await letter.close();
   await page.getByRole("radio", { name: "All links" }).click();
   await setMeasure(page, "Colour", "#A3262A");
   await page.getByRole("button", { name: "Draw all links so" }).click();
-  await expect(page.getByText(/Saved · version \d/)).toBeVisible();
+  await page.getByRole("link", { name: "Build" }).click();
+  const linked = proof(page, "webmail-inline").locator("a");
+  await expect(linked).toHaveCount(6);
+  for (let icon = 0; icon < 6; icon++)
+    await expect(linked.nth(icon)).toHaveAttribute("style", /^color:#A3262A/);
 });
 
 test("icons that are drawn: found by their address, ordered by key, changed in style, tint, size and columns as one", async ({

@@ -77,7 +77,7 @@ test("a picture dropped on the sheet is uploaded and placed in the cell", async 
     .dispatchEvent("drop", { dataTransfer: transfer, clientX: target.x + 10, clientY: target.y + 6 });
   // The bytes are those of an original that is here already, so it keeps that name.
   const placed = page.locator(".signature-editor td").first().locator("img");
-  await expect(placed).toHaveAttribute("alt", "harrow fen logo");
+  await expect(placed).toHaveAttribute("alt", "Harrow Fen Seed Library");
   // The first column is 110 px wide, with 12 px of padding at the right.
   await expect(placed).toHaveAttribute("width", "98");
   await page.getByRole("textbox", { name: "Height" }).fill("nonsense");

@@ -1,15 +1,13 @@
 /** The drawn glyphs as SVG. */
 import { glyphList } from "./glyph-list";
-import drawings from "./glyphs.json";
+import { drawings } from "./drawings";
 
 interface Drawing {
   readonly viewBox: string;
   readonly content: string;
 }
 
-const known: Readonly<Record<string, Readonly<Record<"line" | "solid", Drawing>>>> = drawings;
-
-export const isGlyph = (name: string): boolean => Object.hasOwn(known, name);
+export const isGlyph = (name: string): boolean => Object.hasOwn(drawings, name);
 
 export const glyphLabel = (name: string): string =>
   glyphList.find((glyph) => glyph.name === name)?.label ?? name;
@@ -17,7 +15,7 @@ export const glyphLabel = (name: string): string =>
 /** A glyph's view box and the elements in it, for drawing it on the screen. Throws a RangeError for an unknown one. */
 export function glyphDrawing(name: string, weight: "line" | "solid"): Drawing {
   if (!isGlyph(name)) throw new RangeError(`There is no glyph “${name}”`);
-  return known[name]![weight];
+  return drawings[name]![weight];
 }
 
 /** A glyph as an SVG file in black on nothing, trimmed to what is drawn. Throws a RangeError for an unknown one. */

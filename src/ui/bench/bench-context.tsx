@@ -1,6 +1,7 @@
 "use client";
 
 import { createContext, useContext } from "react";
+import type { AltContext } from "@/core/checks";
 import type { IconLook } from "@/core/icons";
 import type { Settings } from "@/core/signature";
 import type { BenchSelection } from "./editor/selection";
@@ -28,6 +29,8 @@ export interface BenchValue {
   readonly choosePicture: (target: PictureTarget) => void;
   /** Opens the cut of the picture with a source at a position. */
   readonly cutPicture: (source: string, position: number) => void;
+  /** What alt text is suggested from. */
+  readonly altContext: AltContext;
   /** What links are offered from. */
   readonly linking: LinkDefaults;
   /** Whether the sheet and the proofs show the short form. */

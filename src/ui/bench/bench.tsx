@@ -106,7 +106,8 @@ export function Bench({ signature, person: ownPerson, people, base, brandColors,
       ),
     [document, person, base, form],
   );
-  const pictures = usePictures(tools, rest.pictures);
+  const altContext = useMemo(() => ({ person, organisation, networks }), [person, organisation, networks]);
+  const pictures = usePictures(tools, rest.pictures, altContext);
   const { resize, resizeRow, restyleRow, facts } = pictures;
   const findings = useFindings(
     document,
@@ -172,6 +173,7 @@ export function Bench({ signature, person: ownPerson, people, base, brandColors,
       choosePicture,
       cutPicture,
       linking,
+      altContext,
       form,
       letterType,
       setLetterType,
@@ -187,6 +189,7 @@ export function Bench({ signature, person: ownPerson, people, base, brandColors,
       choosePicture,
       cutPicture,
       linking,
+      altContext,
       form,
       letterType,
       setLetterType,

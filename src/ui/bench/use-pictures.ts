@@ -5,7 +5,14 @@ import { useCallback, useState } from "react";
 import type { Node } from "prosemirror-model";
 import { NodeSelection, Selection, type EditorState, type Transaction } from "prosemirror-state";
 import { toast } from "sonner";
-import { factsOfForeign, factsOfHosted, type PictureFacts, type PictureFactsBySource } from "@/core/checks";
+import {
+  factsOfForeign,
+  factsOfHosted,
+  suggestAlt,
+  type AltContext,
+  type PictureFacts,
+  type PictureFactsBySource,
+} from "@/core/checks";
 import type { AddressReport } from "@/core/links";
 import { firstDisplaySize, type Size } from "@/core/pictures";
 import { innerWidth, insertParts, picturesOf, schema, setAttributes } from "@/core/signature";
@@ -116,7 +123,27 @@ function findPicture(document: Node, source: string, position: number): number |
   return picturesOf(document).find(({ node }) => node.attrs.source === source)?.position ?? null;
 }
 
-export function usePictures({ current, apply }: EditorTools, known: PictureFactsBySource): Pictures {
+/** A picture that was just placed says what its use suggests, rather than the name of its file. */
+function sayItsUse(
+  tr: Transaction,
+  { source, alt }: Readonly<Record<string, unknown>>,
+  context: AltContext,
+): void {
+  const placed = picturesOf(tr.doc).find(
+    ({ node }) => node.attrs.source === source && node.attrs.alt === alt,
+  );
+  const suggested = placed && suggestAlt(tr.doc, placed.position, context);
+  if (!placed || !suggested) return;
+  const { selection } = tr;
+  setAttributes(tr, placed.position, { alt: suggested });
+  if (selection instanceof NodeSelection) tr.setSelection(NodeSelection.create(tr.doc, selection.from));
+}
+
+export function usePictures(
+  { current, apply }: EditorTools,
+  known: PictureFactsBySource,
+  context: AltContext,
+): Pictures {
   const [facts, setFacts] = useState(known);
 
   const learn = useCallback((source: string, learnt: PictureFacts) => {
@@ -155,9 +182,13 @@ export function usePictures({ current, apply }: EditorTools, known: PictureFacts
   const place = useCallback(
     async (choice: Choice, target: PictureTarget): Promise<void> => {
       const attributes = await attributesFor(choice, target);
-      apply((now) => placePicture(now, attributes, target));
+      apply((now) => {
+        const tr = placePicture(now, attributes, target);
+        if (tr && attributes.alt) sayItsUse(tr, attributes, context);
+        return tr;
+      });
     },
-    [apply, attributesFor],
+    [apply, attributesFor, context],
   );
 
   const placeFiles = useCallback(

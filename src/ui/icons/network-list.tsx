@@ -17,7 +17,8 @@ interface Props {
   readonly onChoose: (network: NetworkKind) => void;
 }
 
-const field = "mt-1 block w-full border-b border-soft bg-transparent py-0.5 text-sm text-ink focus:border-pine";
+const field =
+  "mt-1 block w-full border-b border-soft bg-transparent py-0.5 text-sm text-ink focus:border-pine";
 
 /** A new network: its name, a glyph, and where its pages are. */
 function NewNetwork({ onAdded }: { onAdded: (network: NetworkKind) => void }) {

@@ -58,7 +58,8 @@ export function LinksPage(props: Props) {
   const { signature, people, person, base, pictures, organisation, networks, brandColors } = props;
   const steps = useDocument(signature.id, signature.document, signature.revision);
   const walk = useWalk(props.answers);
-  const [opened, setOpened] = useState(props.opened);
+  const [openedHere, setOpenedHere] = useState<Readonly<Record<string, number>>>({});
+  const opened = { ...props.opened, ...openedHere };
   const [view, setView] = useState<keyof typeof views>("table");
   const [panel, setPanel] = useState<keyof typeof panels>("findings");
   const [stepping, setStepping] = useState(false);
@@ -83,7 +84,7 @@ export function LinksPage(props: Props) {
       const answer = await request<{ openedAt: number }>("POST", "/api/links/openings", {
         address: link.href,
       });
-      setOpened((before) => ({ ...before, [link.href]: answer.openedAt }));
+      setOpenedHere((before) => ({ ...before, [link.href]: answer.openedAt }));
     } catch (error) {
       toast.error((error as Error).message);
     }

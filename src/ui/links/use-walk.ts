@@ -1,7 +1,7 @@
 "use client";
 
 /** Walking web links on the server: answers come one by one, and the walk can be stopped. */
-import { useCallback, useEffect, useRef, useState } from "react";
+import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 import { toast } from "sonner";
 import type { KeptAnswer } from "@/server/links/answers";
 import { noAnswer } from "../parts/request";
@@ -32,7 +32,7 @@ async function* linesOf(body: ReadableStream<Uint8Array>): AsyncGenerator<string
 }
 
 export function useWalk(known: Readonly<Record<string, KeptAnswer>>): Walk {
-  const [answers, setAnswers] = useState(known);
+  const [came, setCame] = useState<Readonly<Record<string, KeptAnswer>>>({});
   const [waiting, setWaiting] = useState<ReadonlySet<string> | null>(null);
   const [of, setOf] = useState(0);
   const stopper = useRef<AbortController | null>(null);
@@ -53,7 +53,7 @@ export function useWalk(known: Readonly<Record<string, KeptAnswer>>): Walk {
       if (!response.ok || !response.body) throw new Error(noAnswer);
       for await (const line of linesOf(response.body)) {
         const answer = JSON.parse(line) as KeptAnswer;
-        setAnswers((before) => ({ ...before, [answer.address]: answer }));
+        setCame((before) => ({ ...before, [answer.address]: answer }));
         setWaiting((before) => new Set([...(before ?? [])].filter((address) => address !== answer.address)));
       }
     } catch {
@@ -64,5 +64,7 @@ export function useWalk(known: Readonly<Record<string, KeptAnswer>>): Walk {
   }, []);
 
   const stop = useCallback(() => stopper.current?.abort(), []);
+  // What is known changes with the person that the signature is drawn for.
+  const answers = useMemo(() => ({ ...known, ...came }), [known, came]);
   return { answers, waiting, of, start, stop };
 }

@@ -3,6 +3,7 @@
 import { Crop } from "lucide-react";
 import { useState } from "react";
 import { toast } from "sonner";
+import { suggestAlt } from "@/core/checks";
 import type { PictureAttributes } from "@/core/signature";
 import { Button } from "../../parts/button";
 import { MeasureField } from "../../parts/measure-field";
@@ -12,7 +13,7 @@ import { Section } from "../../parts/section";
 
 /** Exact display size, and what is said while pictures are blocked. */
 export function PictureMeasures({ node, position, set }: MeasuresOfPart) {
-  const { resizePicture, choosePicture, cutPicture } = useBench();
+  const { editor, altContext, resizePicture, choosePicture, cutPicture } = useBench();
   const [busy, setBusy] = useState(false);
   const { source, width, height, alt, decorative } = node.attrs as PictureAttributes;
 
@@ -36,6 +37,10 @@ export function PictureMeasures({ node, position, set }: MeasuresOfPart) {
         </Button>
       </Section>
     );
+
+  // While a picture is moved or taken out, the tools still show it where it was.
+  const there = editor.state.doc.nodeAt(position) === node;
+  const suggested = there && !decorative ? suggestAlt(editor.state.doc, position, altContext) : "";
 
   return (
     <>
@@ -62,7 +67,7 @@ export function PictureMeasures({ node, position, set }: MeasuresOfPart) {
       </Section>
       <Section title="Said while pictures are blocked">
         <input
-          key={`${position} ${source}`}
+          key={`${position} ${source} ${alt}`}
           aria-label="Alt text"
           defaultValue={alt}
           maxLength={300}
@@ -72,6 +77,15 @@ export function PictureMeasures({ node, position, set }: MeasuresOfPart) {
           onKeyDown={(event) => event.key === "Enter" && event.currentTarget.blur()}
           className="w-full border-b border-soft bg-transparent py-0.5 focus:border-pine"
         />
+        {suggested && suggested !== alt && (
+          <button
+            type="button"
+            onClick={() => set({ alt: suggested })}
+            className="mt-1 block text-left text-xs text-pine underline"
+          >
+            Say “{suggested}”
+          </button>
+        )}
         <label className="mt-2 flex items-center gap-2">
           <input
             type="checkbox"

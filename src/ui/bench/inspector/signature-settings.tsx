@@ -1,6 +1,7 @@
 "use client";
 
 import { useState } from "react";
+import { toast } from "sonner";
 import { setSettings, webSafeFont } from "@/core/signature";
 import { readLink } from "@/core/links";
 import { ColorField } from "../../parts/color-field";
@@ -124,6 +125,7 @@ function VisitLink({ value, onChange }: { value: string | null; onChange: (value
     }
     const reading = readLink(draft);
     if (!reading.ok) return setProblem(reading.message);
+    if (reading.changes.length > 0) toast(`${reading.changes.join(" ")} It is ${reading.href} now.`);
     setDraft(null);
     onChange(reading.href);
   };

@@ -23,7 +23,7 @@ export default async function LinksStation({ params }: Props) {
   const addresses = linksOf(parseSignature(document), person).map(({ href }) => href);
   return (
     <LinksPage
-      key={`${id} ${personId}`}
+      key={id}
       signature={{ id, name, personId, document, revision }}
       people={people}
       person={person}
