@@ -1,6 +1,7 @@
 /** What the Bench's tools do to the editor state. */
 import type { Mark, MarkType, Node } from "prosemirror-model";
 import { toggleMark } from "prosemirror-commands";
+import { closeHistory } from "prosemirror-history";
 import {
   NodeSelection,
   TextSelection,
@@ -174,8 +175,12 @@ export function insertInline(state: EditorState, node: Node): Transaction | null
   return insertBlock(state, schema.nodes.line!.create(null, node));
 }
 
-/** Puts another document in place of this one, so that undo brings this one back. */
+/**
+ * Puts another document in place of this one, so that undo brings this one back: a step of its own, however shortly
+ * after the last letter that was typed.
+ */
 export function replaceDocument(tr: Transaction, document: Node): Transaction {
+  closeHistory(tr);
   tr.replaceWith(0, tr.doc.content.size, document.content);
   for (const [name, value] of Object.entries(document.attrs)) tr.setDocAttribute(name, value);
   return tr;
