@@ -12,9 +12,14 @@ async function startLink(page: Page, said: string): Promise<Locator> {
 }
 
 async function openLink(page: Page): Promise<Locator> {
-  await cell(page, 1, 1).click();
-  await page.keyboard.press("Control+A");
-  await page.getByRole("button", { name: "Link", exact: true }).click();
+  const link = page.getByRole("button", { name: "Link", exact: true });
+  // Until the sheet has the focus back from what was open over it.
+  await expect(async () => {
+    await cell(page, 1, 1).click();
+    await page.keyboard.press("Control+A");
+    await expect(link).toBeEnabled({ timeout: 1000 });
+  }).toPass();
+  await link.click();
   return page.getByRole("dialog", { name: "Link" });
 }
 
