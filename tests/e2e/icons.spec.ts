@@ -223,7 +223,7 @@ test("a network of one's own is added, finds its pages, and is taken off the lis
   const dialog = page.getByRole("dialog", { name: "Icons for the row" });
   await dialog.getByRole("button", { name: "New network" }).click();
   await dialog.getByRole("textbox", { name: "Name" }).fill("Reed Radio");
-  await dialog.getByRole("combobox", { name: "Glyph" }).selectOption("Audio");
+  await dialog.getByRole("combobox", { name: "Icon" }).selectOption("Audio");
   await dialog.getByRole("textbox", { name: /^Where its pages are/ }).fill("reedradio");
   await dialog.getByRole("button", { name: "Keep the network" }).click();
   await expect(dialog.getByRole("alert")).toContainText("Say where its pages are");
@@ -232,6 +232,26 @@ test("a network of one's own is added, finds its pages, and is taken off the lis
   await dialog.getByRole("button", { name: /^Reed Radio/ }).click();
   await dialog.getByRole("textbox", { name: "Reed Radio leads to" }).fill("@fen");
   await expect(dialog.getByText("https://reedradio.example/@fen")).toBeVisible();
+
+  // An icon of one's own stands for it as well, and a pasted address finds it.
+  await dialog.getByRole("radio", { name: "Your own" }).click();
+  await dialog.locator("input[type=file]").setInputFiles({
+    name: "reed.png",
+    mimeType: "image/png",
+    buffer: await mark(64, [8, 4, 8, 20], "#A3262A"),
+  });
+  await expect(dialog.getByRole("button", { name: "Reed", exact: true })).toBeVisible();
+  await dialog.getByRole("radio", { name: "Networks" }).click();
+  await dialog.getByRole("button", { name: "New network" }).click();
+  await dialog.getByRole("textbox", { name: "Name" }).fill("Reed Radio");
+  await dialog.getByRole("combobox", { name: "Icon" }).selectOption("Reed");
+  await dialog.getByRole("textbox", { name: /^Where its pages are/ }).fill("https://reedradio.example/@");
+  await dialog.getByRole("button", { name: "Keep the network" }).click();
+  const paste = dialog.getByRole("textbox", { name: "Paste the address of a page" });
+  await paste.fill("reedradio.example/@desk");
+  await paste.press("Enter");
+  await expect(dialog.getByText("https://reedradio.example/@desk ·")).toBeVisible();
+  await expect(dialog.getByRole("listitem").locator("img[src*='/thumbnail']").last()).toBeVisible();
   await dialog.getByRole("button", { name: "Take Reed Radio off the list" }).click();
   await expect(dialog.getByRole("button", { name: "Take Reed Radio off the list" })).toHaveCount(0);
 });

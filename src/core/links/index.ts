@@ -17,6 +17,7 @@ export { buildMap, isMapPattern, parseMap, readCoordinates, readPlace, type Plac
 export {
   isNetworkPattern,
   networkAddress,
+  ownIconOf,
   readNetworkPage,
   splitNetworkAddress,
   type NetworkKind,

@@ -9,6 +9,7 @@ import {
   judgeAnswer,
   mailtoLink,
   networkAddress,
+  ownIconOf,
   parseMail,
   parseMap,
   parsePhone,
@@ -166,6 +167,14 @@ describe("a network's page", () => {
   ])("of %s is not made of %j", (id, typed) =>
     expect(readNetworkPage(networks, network(id), typed)).toBeNull(),
   );
+});
+
+describe("what stands for a network", () => {
+  it.each([
+    ["photos", null],
+    ["own:0123456789abcdef0123", "0123456789abcdef0123"],
+    ["own:../x", null],
+  ])("%s: the icon %s", (glyph, hash) => expect(ownIconOf({ glyph })).toBe(hash));
 });
 
 describe("a link in the words of people", () => {

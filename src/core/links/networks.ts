@@ -4,7 +4,7 @@ import { mendWeb } from "./web";
 export interface NetworkKind {
   readonly id: string;
   readonly name: string;
-  /** The name of a drawn glyph that stands for it. */
+  /** What stands for it: the name of a drawn glyph, or `own:` and the hash of an icon of the user's own. */
   readonly glyph: string;
   /** Where its pages are: the handle follows, or goes where `{handle}` stands. */
   readonly pattern: string;
@@ -14,6 +14,10 @@ export interface NetworkPage {
   readonly kind: NetworkKind;
   readonly handle: string;
 }
+
+/** The hash of the user's own icon that stands for a network, or null where a drawn glyph does. */
+export const ownIconOf = ({ glyph }: Pick<NetworkKind, "glyph">): string | null =>
+  /^own:([0-9a-f]{20})$/.exec(glyph)?.[1] ?? null;
 
 const slot = "{handle}";
 

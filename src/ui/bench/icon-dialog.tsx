@@ -3,12 +3,13 @@
 import { X } from "lucide-react";
 import type { Node } from "prosemirror-model";
 import { useRef, useState } from "react";
-import { glyphLabel, glyphList, isGlyph, type IconLook } from "@/core/icons";
+import { glyphLabel, glyphList, type IconLook } from "@/core/icons";
 import type { NetworkKind } from "@/core/links";
 import type { Person } from "@/core/people";
 import type { IconChoice } from "@/server/icons/icons";
 import { GlyphDrawing } from "../icons/glyph-drawing";
 import { NetworkList } from "../icons/network-list";
+import { IconMark, networkChoice } from "../icons/network-mark";
 import { OwnIcons } from "../icons/own-icons";
 import { glyphFor, readDestination } from "../icons/read-destination";
 import { Button } from "../parts/button";
@@ -68,7 +69,7 @@ export function IconDialog({ row, linkColor, person, organisation, onClose, onCh
   const addGlyph = (glyph: string, typed = ownDetail(glyph, person)): void =>
     add({ choice: { kind: "glyph", glyph }, name: glyphLabel(glyph), network: null, typed });
   const addNetwork = (network: NetworkKind, typed = ""): void =>
-    add({ choice: { kind: "glyph", glyph: network.glyph }, name: network.name, network, typed });
+    add({ choice: networkChoice(network), name: network.name, network, typed });
 
   /** A draft's destination; of a glyph, the network that a pasted address names takes its place. */
   const settle = (draft: Draft) => {
@@ -78,7 +79,7 @@ export function IconDialog({ row, linkColor, person, organisation, onClose, onCh
     const moved = network !== draft.network && network !== null && draft.choice.kind === "glyph";
     return {
       draft: moved
-        ? { ...draft, network, name: network.name, choice: { kind: "glyph" as const, glyph: network.glyph } }
+        ? { ...draft, network, name: network.name, choice: networkChoice(network) }
         : { ...draft, network },
       destination,
     };
@@ -204,17 +205,7 @@ export function IconDialog({ row, linkColor, person, organisation, onClose, onCh
               {settled.map(({ draft, destination }) => (
                 <li key={draft.id} className="flex items-start gap-3 border-b border-hairline py-2">
                   <span className="mt-1 flex h-7 w-7 shrink-0 items-center justify-center">
-                    {draft.choice.kind === "glyph" && isGlyph(draft.choice.glyph) ? (
-                      <GlyphDrawing name={draft.choice.glyph} weight="solid" size={22} />
-                    ) : (
-                      draft.choice.kind === "own" && (
-                        <img
-                          src={`/api/pictures/${draft.choice.hash}/thumbnail`}
-                          alt=""
-                          className="max-h-7 max-w-7 object-contain"
-                        />
-                      )
-                    )}
+                    <IconMark choice={draft.choice} weight="solid" size={24} />
                   </span>
                   <label className="min-w-0 flex-1 text-xs text-soft">
                     {draft.name} leads to

@@ -1,7 +1,7 @@
 "use client";
 
 import { Plus, Trash2 } from "lucide-react";
-import { useState } from "react";
+import { useEffect, useState } from "react";
 import { toast } from "sonner";
 import { glyphList } from "@/core/icons";
 import type { NetworkKind } from "@/core/links";
@@ -9,7 +9,8 @@ import { Button } from "../parts/button";
 import { IconButton } from "../parts/icon-button";
 import { request } from "../parts/request";
 import { useAttempt } from "../parts/use-attempt";
-import { GlyphDrawing } from "./glyph-drawing";
+import type { OwnIcon } from "@/server/icons/icons";
+import { IconMark, networkChoice } from "./network-mark";
 
 interface Props {
   readonly networks: readonly NetworkKind[];
@@ -25,7 +26,15 @@ function NewNetwork({ onAdded }: { onAdded: (network: NetworkKind) => void }) {
   const [name, setName] = useState("");
   const [pattern, setPattern] = useState("");
   const [glyph, setGlyph] = useState("link");
+  const [own, setOwn] = useState<readonly OwnIcon[]>([]);
   const { busy, problem, attempt } = useAttempt();
+  // Without them the drawn glyphs are still there to choose from.
+  useEffect(() => {
+    request<{ icons: readonly OwnIcon[] }>("GET", "/api/icons").then(
+      ({ icons }) => setOwn(icons),
+      () => undefined,
+    );
+  }, []);
   const save = async (): Promise<void> => {
     const id =
       name
@@ -59,7 +68,7 @@ function NewNetwork({ onAdded }: { onAdded: (network: NetworkKind) => void }) {
           />
         </label>
         <label className="text-xs text-soft">
-          Glyph
+          Icon
           <select
             value={glyph}
             onChange={(event) => setGlyph(event.target.value)}
@@ -70,6 +79,15 @@ function NewNetwork({ onAdded }: { onAdded: (network: NetworkKind) => void }) {
                 {label}
               </option>
             ))}
+            {own.length > 0 && (
+              <optgroup label="Your own">
+                {own.map((icon) => (
+                  <option key={icon.hash} value={`own:${icon.hash}`}>
+                    {icon.name}
+                  </option>
+                ))}
+              </optgroup>
+            )}
           </select>
         </label>
       </div>
@@ -116,7 +134,9 @@ export function NetworkList({ networks, onNetworks, onChoose }: Props) {
               onClick={() => onChoose(network)}
               className="flex min-w-0 flex-1 items-center gap-3 rounded-sm px-1 py-1.5 text-left hover:bg-kelp"
             >
-              <GlyphDrawing name={network.glyph} />
+              <span className="flex h-5 w-5 items-center justify-center">
+                <IconMark choice={networkChoice(network)} />
+              </span>
               <span className="w-32 truncate">{network.name}</span>
               <span className="truncate font-mono text-xs text-soft">
                 {network.pattern.replace(/^https?:\/\//, "")}
