@@ -1,4 +1,4 @@
-/** The trust's drawn pictures: its logo, its banner, and the glyphs of its icon rows on round plates. */
+/** The trust's drawn pictures: its logo, its banner, and icons as they are found in a folder. */
 import { readFile } from "node:fs/promises";
 import sharp from "sharp";
 import facts from "./brand.json";
@@ -59,31 +59,15 @@ export const bannerSvg = (): string => {
   );
 };
 
-/** Icon kinds of the demo, each a drawn glyph of the open icon set. */
-export const iconGlyphs = {
-  web: "globe",
-  plotline: "camera",
-  hedgepost: "message-circle",
-  "bench-and-bough": "briefcase",
-  "slow-reel": "play",
-  sowcast: "mic",
-} as const;
-export type IconName = keyof typeof iconGlyphs;
-
-/** A glyph in bone on a round plate, 96 × 96 px, transparent outside. */
-export async function iconSvg(name: IconName, plate: string): Promise<string> {
-  const source = await readFile(`node_modules/lucide-static/icons/${iconGlyphs[name]}.svg`, "utf8");
-  const drawing = /<svg[^>]*>([\s\S]*)<\/svg>/.exec(source)![1]!;
+/** A glyph in any ink, 96 × 96 px with wide margins: what a folder of found icons holds. */
+export async function bareIconSvg(drawing: string, ink: string): Promise<string> {
+  const source = await readFile(`node_modules/lucide-static/icons/${drawing}.svg`, "utf8");
+  const content = /<svg[^>]*>([\s\S]*)<\/svg>/.exec(source)![1]!;
   return document(
     96,
     96,
-    `<circle cx="48" cy="48" r="48" fill="${plate}"/><g transform="translate(24 24) scale(2)" fill="none" stroke="${brand.bone}" stroke-width="2" stroke-linecap="round" stroke-linejoin="round">${drawing}</g>`,
+    `<g transform="translate(24 24) scale(2)" fill="none" stroke="${ink}" stroke-width="2" stroke-linecap="round" stroke-linejoin="round">${content}</g>`,
   );
-}
-
-/** A glyph without a plate, in any ink, `size` px high: what a folder of found icons holds. */
-export async function bareIconSvg(name: IconName, ink: string): Promise<string> {
-  return (await iconSvg(name, "none")).replaceAll(brand.bone, ink);
 }
 
 export const toPng = (svg: string): Promise<Buffer> =>

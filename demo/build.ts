@@ -5,7 +5,7 @@
 import { mkdir, rm, writeFile } from "node:fs/promises";
 import path from "node:path";
 import sharp from "sharp";
-import { hostedPath, type Size } from "@/core/pictures";
+import { hostedPath, type Recipe, type Size } from "@/core/pictures";
 import { renderCut } from "@/server/imaging/render-cut";
 import { demoSignatures, type PlacedCut } from "./documents";
 import { cutFileName, cutPlans, originalPlans } from "./pictures";
@@ -16,7 +16,7 @@ export interface CommittedCut {
   readonly hash: string;
   readonly fileName: string;
   readonly original: string;
-  readonly recipe: (typeof cutPlans)[number]["recipe"];
+  readonly recipe: Recipe;
   /** Of the file, px. */
   readonly pixels: Size;
 }
@@ -36,7 +36,8 @@ async function main(): Promise<void> {
   const placed = new Map<string, PlacedCut>();
   const committed: CommittedCut[] = [];
   for (const plan of cutPlans) {
-    const cut = await renderCut(originals.get(plan.original)!, plan.recipe);
+    const { recipe } = plan;
+    const cut = await renderCut(originals.get(plan.original)!, recipe);
     const fileName = cutFileName(plan, cut.type);
     await mkdir(path.join(folder, "cuts", cut.hash), { recursive: true });
     await writeFile(path.join(folder, "cuts", cut.hash, fileName), cut.bytes);
@@ -45,13 +46,13 @@ async function main(): Promise<void> {
       hash,
       fileName,
       original: plan.original,
-      recipe: plan.recipe,
+      recipe,
       pixels: { width, height },
     });
     placed.set(plan.key, {
       source: hostedPath({ hash: cut.hash, fileName }),
-      width: plan.recipe.width,
-      height: plan.recipe.height,
+      width: recipe.width,
+      height: recipe.height,
     });
   }
   await writeFile(path.join(folder, "cuts.json"), `${JSON.stringify(committed, null, 2)}\n`);

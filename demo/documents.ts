@@ -1,7 +1,10 @@
 /** The demo's signatures, built from the document's own schema. */
 import type { Node } from "prosemirror-model";
 import { build, schema, style, type Border } from "@/core/signature";
+import { networkAddress } from "@/core/links";
 import { brand } from "./brand";
+import { networks } from "./networks";
+import { iconLook, iconSize, rowIcons } from "./pictures";
 
 /** A cut as a signature names it. */
 export interface PlacedCut {
@@ -32,13 +35,20 @@ const settings = {
 
 const ochreLine: Border = { width: 1.5, style: "solid", color: brand.ochre };
 
-const networks: readonly (readonly [icon: string, alt: string, href: string])[] = [
-  ["icon-web", "Harrow Fen on the web", "https://harrowfen.example"],
-  ["icon-plotline", "Harrow Fen on Plotline", "https://plotline.example/harrowfen"],
-  ["icon-hedgepost", "Harrow Fen on Hedgepost", "https://hedgepost.example/harrowfen"],
-  ["icon-bench-and-bough", "Harrow Fen on Bench & Bough", "https://benchandbough.example/harrowfen"],
-  ["icon-slow-reel", "Harrow Fen on Slow Reel", "https://slowreel.example/harrowfen"],
+/** Who it is, with what they do under it. */
+const nameLines: readonly Node[] = [
+  line(field("name", { fallback: "Harrow Fen Seed Library" }, size(16), color(brand.moss), bold)),
+  line(field("title", { takesLine: false }), separator("·", 5), field("department", { takesLine: false })),
+  spacer(6),
 ];
+
+/** What an icon of the row says, and where it leads. */
+function leads(name: string): [alt: string, href: string] {
+  const network = networks.find(({ id }) => id === name);
+  return network
+    ? [`Harrow Fen on ${network.name}`, networkAddress(network, "harrowfen")!]
+    : ["Harrow Fen on the web", "https://harrowfen.example"];
+}
 
 /** Photo left, text beside a hairline in ochre, icon row, and the banner across both columns. */
 const full = (cut: Cuts): Node =>
@@ -52,13 +62,7 @@ const full = (cut: Cuts): Node =>
         ),
         cell(
           { width: [306], padding: { left: 16, bottom: 10 } },
-          line(field("name", { fallback: "Harrow Fen Seed Library" }, size(16), color(brand.moss), bold)),
-          line(
-            field("title", { takesLine: false }),
-            separator("·", 5),
-            field("department", { takesLine: false }),
-          ),
-          spacer(6),
+          ...nameLines,
           line(
             field("phone", { fallback: "+44 1632 960100", takesLine: false }),
             separator("|", 7, color(brand.ochre)),
@@ -67,8 +71,8 @@ const full = (cut: Cuts): Node =>
           line(field("address", { fallback: "The Old Malthouse, 3 Sluice Lane, Harrow Fen" })),
           spacer(6),
           schema.nodes.iconRow!.create(
-            { size: 24, gap: 6 },
-            networks.map(([key, alt, href]) => icon(cut(key), alt, href)),
+            { size: iconSize, gap: 6, look: iconLook },
+            rowIcons.map(({ name }) => icon(cut(`icon-${name}`), ...leads(name))),
           ),
         ),
       ),
@@ -227,7 +231,7 @@ const fromLastYear = (cut: Cuts): Node =>
 /** A newsletter's foot: one link of each kind, and each way in which a page can fail its reader. */
 const growingSeason = (): Node => {
   const site = "https://harrowfen.example";
-  const leads = (...links: readonly (readonly [said: string, href: string])[]): Node =>
+  const linkLine = (...links: readonly (readonly [said: string, href: string])[]): Node =>
     line(
       ...links.flatMap(([said, href], index) =>
         index === 0
@@ -241,27 +245,21 @@ const growingSeason = (): Node => {
       row(
         cell(
           { width: [440], padding: { left: 14 }, border: { left: ochreLine } },
-          line(field("name", { fallback: "Harrow Fen Seed Library" }, size(16), color(brand.moss), bold)),
-          line(
-            field("title", { takesLine: false }),
-            separator("·", 5),
-            field("department", { takesLine: false }),
-          ),
-          spacer(6),
-          leads(
+          ...nameLines,
+          linkLine(
             ["Visit us", `${site}/visit`],
             ["Seed list", `${site}/seed-list`],
             ["Workshops", `${site}/workshops`],
             ["Field diary", `${site}/diary`],
           ),
-          leads(
+          linkLine(
             ["Volunteers’ rota", `${site}/rota`],
             ["Minutes", `${site}/minutes`],
             ["Bulletin", `${site}/bulletin`],
             ["Old shop", "https://shop.harrowfen.example"],
           ),
           spacer(6),
-          leads(
+          linkLine(
             [
               "Ask for seed",
               "mailto:desk@harrowfen.example?subject=Seed%20request&body=Dear%20library%2C%0D%0A%0D%0A",

@@ -8,7 +8,10 @@ import {
   type Rectangle,
   type Recipe,
 } from "@/core/pictures";
-import { bannerSvg, bareIconSvg, brand, iconGlyphs, iconSvg, logoSvg, toPng, type IconName } from "./brand";
+import { glyphSvg, glyphWeight, iconRecipe, type IconLook } from "@/core/icons";
+import { findContent } from "@/server/imaging/find-content";
+import { bannerSvg, bareIconSvg, brand, logoSvg, toPng } from "./brand";
+import { networks } from "./networks";
 import { drawPortrait, portraitPlans } from "./portraits";
 
 export interface OriginalPlan {
@@ -24,21 +27,38 @@ export interface CutPlan {
   readonly recipe: Recipe;
 }
 
-const iconNames = Object.keys(iconGlyphs) as IconName[];
+/** How the icon row of the trust is drawn. */
+export const iconLook: IconLook = { style: "circle", color: brand.bone, plate: brand.moss };
+export const iconSize = 24;
+
+const drawGlyph = (glyph: string): Buffer => Buffer.from(glyphSvg(glyph, glyphWeight(iconLook)));
+
+/** The icons of the row, the web and four networks: what each stands for, its glyph, and how it is cut. */
+export const rowIcons = await Promise.all(
+  [{ name: "web", glyph: "web" }, ...networks.slice(0, 4).map(({ id, glyph }) => ({ name: id, glyph }))].map(
+    async ({ name, glyph }) => ({
+      name,
+      glyph,
+      recipe: iconRecipe(await findContent(drawGlyph(glyph)), iconLook, iconSize),
+    }),
+  ),
+);
 
 export const originalPlans: readonly OriginalPlan[] = [
   ...portraitPlans.map((plan) => ({ file: `${plan.person}.jpg`, draw: () => drawPortrait(plan) })),
   { file: "harrow-fen-logo.png", draw: () => toPng(logoSvg(brand.moss, brand.moss)) },
   { file: "harrow-fen-logo-black.png", draw: () => toPng(logoSvg("#111111", "#111111")) },
   { file: "open-store-weekend.png", draw: () => toPng(bannerSvg()) },
-  ...iconNames.map((name) => ({
-    file: `icon-${name}.png`,
-    draw: async () => toPng(await iconSvg(name, brand.moss)),
+  ...rowIcons.map(({ glyph }) => ({
+    file: `${glyph}.svg`,
+    draw: async () => drawGlyph(glyph),
   })),
-  ...(["web", "plotline", "hedgepost"] as const).map((name) => ({
-    file: `found-${name}.png`,
-    draw: async () => toPng(await bareIconSvg(name, "#111111")),
-  })),
+  ...Object.entries({ web: "globe", plotline: "camera", hedgepost: "message-circle" }).map(
+    ([name, drawing]) => ({
+      file: `found-${name}.png`,
+      draw: async () => toPng(await bareIconSvg(drawing, "#111111")),
+    }),
+  ),
 ];
 
 /** A square around a portrait's face, in original px. */
@@ -86,9 +106,12 @@ export const cutPlans: readonly CutPlan[] = [
     { width: 1260, height: 240 },
     { width: 420 },
   ),
-  ...iconNames
-    .filter((name) => name !== "sowcast")
-    .map((name) => whole(`icon-${name}`, `icon-${name}.png`, name, icon, { height: 24 })),
+  ...rowIcons.map(({ name, glyph, recipe }) => ({
+    key: `icon-${name}`,
+    original: `${glyph}.svg`,
+    name,
+    recipe,
+  })),
   whole("found-web", "found-web.png", "web", icon, { height: 30 }),
   whole("found-plotline", "found-plotline.png", "plotline", icon, { height: 22 }),
   whole("found-hedgepost", "found-hedgepost.png", "hedgepost", icon, { height: 26 }),

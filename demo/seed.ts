@@ -1,18 +1,21 @@
 /** Fills a database with the demo: people, pictures and signatures. What is there already stays as it is. */
 import { readdir, readFile, writeFile } from "node:fs/promises";
 import path from "node:path";
+import { glyphWeight } from "@/core/icons";
 import { readPerson } from "@/core/people";
 import type { Recipe, Size } from "@/core/pictures";
 import { dataFolder } from "@/server/configuration";
 import { listNetworks, saveNetwork } from "@/server/links/networks";
 import { describeOrganisation } from "@/server/organisation/organisation";
 import { addPerson } from "@/server/people/people";
+import { glyphSource } from "@/server/icons/icons";
 import { closeImaging } from "@/server/imaging/imaging";
 import { addCut } from "@/server/pictures/cuts";
 import { addOriginal } from "@/server/pictures/originals";
 import { addSignature, listSignatures } from "@/server/signatures/signatures";
 import { demoSignatures } from "./documents";
 import { networks } from "./networks";
+import { iconLook, rowIcons } from "./pictures";
 
 const at = (...parts: string[]): string => path.join(import.meta.dirname, ...parts);
 
@@ -34,6 +37,8 @@ async function seedPictures(): Promise<void> {
     const type = fileName.endsWith(".jpg") ? "jpeg" : "png";
     await addCut({ hash, type, bytes, ...pixels }, fileName, hashes.get(original)!, recipe);
   }
+  // The drawings of the row's icons are known as glyphs, so that the row can be drawn in another look.
+  for (const { glyph } of rowIcons) await glyphSource(glyph, glyphWeight(iconLook));
 }
 
 async function main(): Promise<void> {

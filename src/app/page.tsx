@@ -1,5 +1,4 @@
-import { listSignatures } from "@/server/signatures/signatures";
-import { openStored } from "@/server/signatures/open-signature";
+import { openSignatures } from "@/server/signatures/open-signature";
 import { findOrganisation } from "@/server/organisation/organisation";
 import { listPeople } from "@/server/people/people";
 import { SiteHeader } from "@/ui/parts/site-header";
@@ -9,7 +8,7 @@ export const metadata = { title: "Shelf" };
 
 export default async function ShelfPage() {
   const [signatures, people, organisation] = await Promise.all([
-    listSignatures().then((stored) => Promise.all(stored.map(openStored))),
+    openSignatures(),
     listPeople(),
     findOrganisation(),
   ]);

@@ -115,7 +115,7 @@ test("too few pixels are said with their number, here and as a finding, and made
   page,
 }) => {
   await page.goto("/pictures");
-  await page.getByRole("link", { name: "Cut icon-web.png" }).click();
+  await page.getByRole("link", { name: "Cut found-web.png" }).click();
   await page.getByRole("radio", { name: "Size", exact: true }).click();
   await setMeasure(page, "Width", "150");
   await expect(page.getByRole("status").filter({ hasText: "too few pixels" })).toContainText(

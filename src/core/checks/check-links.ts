@@ -3,7 +3,6 @@ import type { Node } from "prosemirror-model";
 import {
   compared,
   detectLinks,
-  leadsThere,
   mailtoLink,
   readLink,
   sameDestination,
@@ -13,7 +12,7 @@ import {
   type LinkVerdict,
 } from "../links";
 import type { Person } from "../people";
-import { linksOf, placeOf, type PlacedLink } from "../signature";
+import { hrefOf, linksOf, placeOf, type PlacedLink } from "../signature";
 import type { Finding, FindingCode, Severity } from "./finding";
 import type { Mend } from "./mend";
 import { isPrivateHost } from "./private-host";
@@ -148,8 +147,7 @@ const answerCodes: Partial<Record<LinkVerdict, readonly [FindingCode, Severity]>
 function checkAnswer(link: PlacedLink, answers: LinkAnswers): Found | null {
   const answer = answers[link.href];
   if (!answer || answer.verdict === "answers") return null;
-  const [code, severity] =
-    answerCodes[answer.verdict] ?? (["link-dead", leadsThere(answer) ? "attention" : "break"] as const);
+  const [code, severity] = answerCodes[answer.verdict] ?? (["link-dead", "break"] as const);
   return {
     code,
     severity,
@@ -181,8 +179,7 @@ function checkDoubles(links: readonly PlacedLink[]): ReadonlyMap<PlacedLink, Fou
 function checkUnlinked(document: Node): Finding[] {
   const found: Finding[] = [];
   document.descendants((node, position, parent) => {
-    if (!node.isText || parent?.type.name === "button" || node.marks.some(({ type }) => type.name === "link"))
-      return;
+    if (!node.isText || parent?.type.name === "button" || hrefOf(node)) return;
     const taken = detectLinks(node.text!);
     for (const word of node.text!.matchAll(/[^\s()<>“”"',;]+/g)) {
       const said = word[0].replace(/[.:!?]+$/, "");

@@ -3,6 +3,7 @@ import type { Node } from "prosemirror-model";
 import { describeLink, splitNetworkAddress, type NetworkKind } from "../links";
 import type { Person } from "../people";
 import { readHostedPath } from "../pictures";
+import { hrefOf } from "../signature";
 
 export interface AltContext {
   readonly person: Person | null;
@@ -29,11 +30,6 @@ function bySaying(href: string, who: string, networks: readonly NetworkKind[]): 
   if (kind === "text message") return `Text ${shown}`;
   return null;
 }
-
-const hrefOf = (node: Node): string | null =>
-  (node.attrs.link as string | null | undefined) ??
-  (node.marks.find(({ type }) => type.name === "link")?.attrs.href as string | undefined) ??
-  null;
 
 /** About as high as wide and unlinked, or named after the person: a portrait. */
 function isPortrait(node: Node, fileName: string, name: string): boolean {

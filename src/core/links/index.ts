@@ -4,15 +4,9 @@ export { contentLines, escapeValue } from "./content-lines";
 export { compared, describeLink, sameDestination, type DescribedLink, type LinkKind } from "./describe-link";
 export { detectLinks, type FoundLink } from "./detect";
 export { fileTypes, hostedFilePath, publicFile, readHostedFile, type HostedFileAddress } from "./hosted-file";
-export {
-  failedAnswer,
-  judgeAnswer,
-  leadsThere,
-  type LinkAnswer,
-  type LinkVerdict,
-  type Response,
-} from "./link-answer";
+export { failedAnswer, judgeAnswer, type LinkAnswer, type LinkVerdict, type Response } from "./link-answer";
 export { buildMail, isMailAddress, mailtoLink, parseMail, type MailParts } from "./mail";
+export { letterPath } from "./letter-path";
 export { buildMap, isMapPattern, parseMap, readCoordinates, readPlace, type Place } from "./map";
 export {
   isNetworkPattern,
@@ -25,11 +19,11 @@ export {
 } from "./networks";
 export {
   buildPhone,
+  callingCodeOf,
   dialled,
   parsePhone,
   shownNumber,
   telLink,
-  type Country,
   type PhoneParts,
 } from "./phone";
 export { readLink, type LinkReading, type ReadLinkOptions } from "./read-link";

@@ -79,7 +79,3 @@ export const failedAnswer = (
   failure: FetchFailure,
   redirects: readonly string[],
 ): LinkAnswer => ({ address, verdict: failure, message: failures[failure], redirects, better: null });
-
-/** Whether a recipient gets where the link says. */
-export const leadsThere = ({ verdict }: Pick<LinkAnswer, "verdict">): boolean =>
-  verdict === "answers" || verdict === "moved";

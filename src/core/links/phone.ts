@@ -1,5 +1,5 @@
 /** Phone links: `tel:` (RFC 3966) and `sms:` (RFC 5724); numbers are read and written by `libphonenumber-js`. */
-import { parsePhoneNumberFromString, type CountryCode } from "libphonenumber-js/min";
+import { parsePhoneNumberFromString } from "libphonenumber-js/min";
 
 export interface PhoneParts {
   readonly kind: "call" | "text-message";
@@ -10,9 +10,6 @@ export interface PhoneParts {
   /** What a text message begins with; empty for a call. */
   readonly message: string;
 }
-
-/** An ISO 3166-1 code such as "GB", for numbers that are written without their country's. */
-export type Country = CountryCode;
 
 /**
  * `tel:` of a phone number, visual separators taken out (RFC 3966 section 5.1.1); an extension after "ext" or
@@ -30,18 +27,22 @@ export function telLink(number: string): string | null {
 }
 
 /**
- * A number as it is dialled from anywhere: "0044" and "+44 (0)" become "+44", and a number of the country that is
- * given gets its code. What cannot be a number of any country stays as it was.
+ * A number as it is dialled from anywhere: "0044" and "+44 (0)" become "+44", and a number that is written
+ * without its country's code gets the one that is given, such as "44". What cannot be a number stays as it was.
  */
-export function dialled(number: string, country?: Country): string {
+export function dialled(number: string, callingCode?: string | null): string {
   const international = number.trim().replace(/^00(?=[1-9])/, "+");
   const parsed = parsePhoneNumberFromString(international.replace("(0)", ""), {
-    ...(country && { defaultCountry: country }),
+    ...(callingCode && { defaultCallingCode: callingCode }),
     extract: false,
   });
   if (!parsed?.isPossible()) return international;
   return parsed.number + (parsed.ext ? ` ext. ${parsed.ext}` : "");
 }
+
+/** The calling code of a number that is written with it, such as "44"; null where there is none. */
+export const callingCodeOf = (number: string): string | null =>
+  parsePhoneNumberFromString(number.trim(), { extract: false })?.countryCallingCode ?? null;
 
 /** A number as people write it: `+44 1632 960100`, with its extension after "ext."; what is none, as it is. */
 export function shownNumber(number: string): string {

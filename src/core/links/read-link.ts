@@ -1,6 +1,6 @@
 /** What somebody types or pastes where a link is asked for, as the address that it means. */
 import { buildMail, isMailAddress, mailtoLink, parseMail } from "./mail";
-import { dialled, parsePhone, telLink, type Country } from "./phone";
+import { dialled, parsePhone, telLink } from "./phone";
 import { followingParameters, mendWeb } from "./web";
 
 export type LinkReading =
@@ -15,8 +15,8 @@ export type LinkReading =
   | { readonly ok: false; readonly message: string };
 
 export interface ReadLinkOptions {
-  /** Where phone numbers without a country's code belong. */
-  readonly country?: Country;
+  /** The calling code of phone numbers that are written without one, such as "44". */
+  readonly callingCode?: string | null;
 }
 
 const refuse = (message: string): LinkReading => ({ ok: false, message });
@@ -96,7 +96,7 @@ function readMail(text: string): LinkReading | null {
 }
 
 /** "T: 01632 960100", "tel:+44…", "0044 …": the number in it. */
-function readPhone(text: string, country?: Country): LinkReading | null {
+function readPhone(text: string, callingCode?: string | null): LinkReading | null {
   const found = /^(tel|sms|phone|ph|t|m|mobile|call)?\s*[:.]?\s*(?=[+(\d])(.*)$/is.exec(text);
   if (!found) return null;
   const word = found[1]?.toLowerCase();
@@ -105,7 +105,7 @@ function readPhone(text: string, country?: Country): LinkReading | null {
   if (schemed && parsePhone(text) && !/[().]/.test(text)) return take(`${word}${text.slice(word!.length)}`);
   if (word !== undefined && !schemed) changes.push("The word before it is taken off.");
   const bare = found[2]!.replace(/[\s.,;]+$/, "").replace(/;ext=/i, " ext. ");
-  const full = dialled(bare, country);
+  const full = dialled(bare, callingCode);
   const href = telLink(full);
   if (!href) return null;
   if (full.startsWith("+") && !bare.trimStart().startsWith("+"))
@@ -123,7 +123,7 @@ function whyNot(text: string): string {
 }
 
 /** Reads a typed address, mends its slips and says them. Never throws, and never gives an address that runs. */
-export function readLink(typed: string, { country }: ReadLinkOptions = {}): LinkReading {
+export function readLink(typed: string, { callingCode }: ReadLinkOptions = {}): LinkReading {
   const text = typed.trim();
   if (text === "") return refuse("Type where the link leads.");
   if (text.length > 2000) return refuse("An address has at most 2,000 characters.");
@@ -143,7 +143,7 @@ export function readLink(typed: string, { country }: ReadLinkOptions = {}): Link
     if (mail) return mail;
     if (scheme === "mailto" || !text.includes("/")) return refuse(whyNot(text));
   }
-  const phone = readPhone(text, country);
+  const phone = readPhone(text, callingCode);
   if (phone) return phone;
   if (scheme === "tel" || scheme === "sms") return refuse(whyNot(text.replace(/^\w+:\s*/, "")));
   const web = mendWeb(text);

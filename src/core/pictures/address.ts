@@ -15,11 +15,11 @@ export function readHostedPath(path: string): HostedAddress | null {
   return found ? { hash: found[1]!, fileName: found[2]! } : null;
 }
 
-const invented = /^https?:\/\/((?:[a-z0-9-]+\.)*example)(\/[^?#]*)?$/i;
+const invented = /^https?:\/\/((?:[a-z0-9-]+\.)*example)(\/[^?#]*)?(?:[?#].*)?$/i;
 
 /**
  * Where a picture is drawn from on this application's own screens: addresses under `.example`, which exist nowhere
- * (RFC 2606), are played by its stand-in web. Any other address is drawn from itself.
+ * (RFC 2606), are played by its stand-in web, which asks for no query. Any other address is drawn from itself.
  */
 export function drawnFrom(address: string): string {
   const found = invented.exec(address);

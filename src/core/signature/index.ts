@@ -19,6 +19,7 @@ export type { PictureAttributes } from "./kinds/picture";
 export { defaultSettings, type Settings } from "./kinds/signature";
 export type { BlockKind, InlineKind, MarkKind, NodeKind } from "./kind";
 export { placeOf, placeStep, wordsIn } from "./place";
+export { hrefOf } from "./href-of";
 export { linksOf, type LinkUse, type PlacedLink } from "./links-of";
 export { setAllLinkLooks, setLinkLook, type LinkLookPatch } from "./edits/link-looks";
 export type { LinkAttributes } from "./marks/link";

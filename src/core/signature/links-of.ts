@@ -2,6 +2,7 @@
 import type { Node } from "prosemirror-model";
 import { detectLinks } from "../links";
 import { fieldLink, fieldValue, type FieldName, type Person } from "../people";
+import { hrefOf } from "./href-of";
 import type { PersonFieldAttributes } from "./kinds/person-field";
 import type { Settings } from "./kinds/signature";
 
@@ -32,9 +33,6 @@ function fieldOf(
   const link = text ? fieldLink(field, text) : null;
   return { text, href: link === "visit" ? visitLink : link };
 }
-
-const markedHref = (node: Node): string | null =>
-  (node.marks.find(({ type }) => type.name === "link")?.attrs.href as string | undefined) ?? null;
 
 /** Links of one node that no mark makes: its own, a field's, and those that clients find in text. */
 function* ownLinks(
@@ -72,7 +70,7 @@ function madeLink(
   person: Person | null,
   settings: Settings,
 ): PlacedLink | null {
-  const href = markedHref(node) ?? (node.attrs.link as string | null | undefined) ?? null;
+  const href = hrefOf(node);
   if (href === null) return null;
   const placed = { position, end: position + node.nodeSize, href, byHand: true };
   switch (node.type.name) {

@@ -1,5 +1,5 @@
 /** Icons that rows are made of: drawn glyphs, and icons of the user's own, kept in packs. */
-import { asc, eq } from "drizzle-orm";
+import { and, asc, eq, isNull } from "drizzle-orm";
 import {
   bestOfEach,
   glyphLabel,
@@ -57,11 +57,15 @@ export async function listOwnIcons(): Promise<readonly OwnIcon[]> {
     }));
 }
 
+/** What is drawn in an original, as JSON. */
+const boxOf = async ({ hash }: Original): Promise<string> =>
+  JSON.stringify(await imaging.findContent(await readOriginal(hash)));
+
 async function keepIcon(
   original: Original,
   facts: Pick<Row, "name"> & Partial<Pick<Row, "pack" | "glyph" | "weight" | "note">>,
 ): Promise<Row> {
-  const box = JSON.stringify(await imaging.findContent(await readOriginal(original.hash)));
+  const box = await boxOf(original);
   const db = await database();
   await db
     .insert(icons)
@@ -148,33 +152,44 @@ export type IconChoice =
   | { readonly kind: "own"; readonly hash: string }
   | { readonly kind: "placed"; readonly source: string };
 
-async function glyphIcon(glyph: string, weight: "line" | "solid"): Promise<Row> {
-  if (!isGlyph(glyph)) throw new Refusal(422, "no-glyph", `There is no glyph “${glyph}”.`);
-  const original = await addOriginal(Buffer.from(glyphSvg(glyph, weight)), `${glyph}.svg`);
-  return (await findIcon(original.hash)) ?? keepIcon(original, { name: glyphLabel(glyph), glyph, weight });
+/** An icon with the original that it is drawn from. */
+interface Source {
+  readonly icon: Pick<Row, "name" | "glyph" | "box">;
+  readonly original: Original;
 }
 
-/** The icon that is to be drawn: of a glyph, the drawing of the look's weight. Null for a picture from elsewhere. */
-async function iconOf(choice: IconChoice, look: IconLook): Promise<Row | null> {
-  if (choice.kind === "glyph") return glyphIcon(choice.glyph, glyphWeight(look));
+/** The drawing of a glyph, which becomes an original when it is first used. */
+export async function glyphSource(glyph: string, weight: "line" | "solid"): Promise<Source> {
+  if (!isGlyph(glyph)) throw new Refusal(422, "no-glyph", `There is no glyph “${glyph}”.`);
+  const [known] = await (
+    await database()
+  )
+    .select()
+    .from(icons)
+    .innerJoin(originals, eq(icons.originalHash, originals.hash))
+    .where(and(eq(icons.glyph, glyph), eq(icons.weight, weight), isNull(originals.removedAt)));
+  if (known) return { icon: known.icons, original: known.originals };
+  const original = await addOriginal(Buffer.from(glyphSvg(glyph, weight)), `${glyph}.svg`);
+  return { icon: await keepIcon(original, { name: glyphLabel(glyph), glyph, weight }), original };
+}
+
+/** What an icon is drawn from: of a glyph, the drawing of the look's weight. Null for a picture from elsewhere. */
+async function sourceOf(choice: IconChoice, look: IconLook): Promise<Source | null> {
+  if (choice.kind === "glyph") return glyphSource(choice.glyph, glyphWeight(look));
   let hash = choice.kind === "own" ? choice.hash : null;
   if (choice.kind === "placed") hash = (await findCuts([choice.source]))[0]?.originalHash ?? null;
   if (!hash) return null;
+  const icon = await findIcon(hash);
+  if (icon?.glyph) return glyphSource(icon.glyph, glyphWeight(look));
   const original = await findOriginal(hash);
-  const icon = (await findIcon(hash)) ?? (await keepPicture(original));
-  return icon.glyph ? glyphIcon(icon.glyph, glyphWeight(look)) : icon;
+  return { icon: icon ?? (await measured(original)), original };
 }
 
 /** A picture of the library that stands in a row is measured like an icon, without being put into a pack. */
-const keepPicture = async (original: Original): Promise<Row> => ({
-  originalHash: original.hash,
+const measured = async (original: Original): Promise<Source["icon"]> => ({
   name: shownName(iconName(original.name)),
-  pack: "",
   glyph: null,
-  weight: null,
-  box: JSON.stringify(await imaging.findContent(await readOriginal(original.hash))),
-  note: "",
-  createdAt: original.createdAt,
+  box: await boxOf(original),
 });
 
 export interface DrawnIcon {
@@ -191,12 +206,13 @@ export async function drawIcons(
 ): Promise<readonly DrawnIcon[]> {
   return Promise.all(
     choices.map(async (choice) => {
-      const icon = await iconOf(choice, look);
-      if (!icon) return { cut: null, name: "" };
+      const source = await sourceOf(choice, look);
+      if (!source) return { cut: null, name: "" };
+      const { icon, original } = source;
       // A glyph has no colours of its own.
       const color = look.color ?? (icon.glyph ? "#333333" : null);
       const recipe = iconRecipe(JSON.parse(icon.box) as Rectangle, { ...look, color }, size);
-      return { cut: await makeCut(await findOriginal(icon.originalHash), recipe), name: icon.name };
+      return { cut: await makeCut(original, recipe), name: icon.name };
     }),
   );
 }

@@ -2,16 +2,12 @@
  * Addresses under `.example` exist nowhere (RFC 2606), so the Mailroom leads them to pages of its own; mail
  * addresses lead to a new letter.
  */
-import { parseMail } from "@/core/links";
+import { letterPath } from "@/core/links";
 
 /** Where a link of a message leads inside the Mailroom of a person, or null for an address of the real network. */
 export function leadInside(href: string, personId: string): string | null {
-  const mail = parseMail(href);
-  if (mail) {
-    const { subject, body } = mail;
-    const asked = Object.entries({ to: mail.to[0]!, subject, body }).filter(([, value]) => value);
-    return `/mailroom/${personId}/new?${new URLSearchParams(asked).toString()}`;
-  }
+  const letter = letterPath(href, personId);
+  if (letter) return letter;
   if (!URL.canParse(href)) return null;
   const { protocol, hostname, pathname, search } = new URL(href);
   const demo = /^https?:$/.test(protocol) && (hostname === "example" || hostname.endsWith(".example"));

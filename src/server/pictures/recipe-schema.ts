@@ -1,6 +1,6 @@
 /** Recipes as they come from outside, checked; and as older ones were kept, made whole. */
 import type { mixed } from "yup";
-import { array, boolean, lazy, number, object, string } from "yup";
+import { array, boolean, number, object, string } from "yup";
 import {
   largestDisplay,
   longestSide,
@@ -15,21 +15,13 @@ import {
   type LoopSource,
   type Recipe,
 } from "@/core/pictures";
-import { hexColor } from "@/core/signature";
+import { colorField, hashField, taggedField } from "../http/fields";
 
-const color = () =>
-  string().test(
-    "hex",
-    "A colour has six hex digits, such as #3F5B2E.",
-    (value) => value === undefined || value === null || hexColor(value) === null,
-  );
+const color = colorField;
 const between = (least: number, most: number, what: string) =>
   number().required().min(least, `${what} is at least ${least}.`).max(most, `${what} is at most ${most}.`);
 const side = (what: string) => between(1, largestDisplay, what).integer(`${what} is a whole number of px.`);
-const originalHash = () =>
-  string()
-    .required()
-    .matches(/^[0-9a-f]{20}$/, "Name an original.");
+const originalHash = () => hashField("Name an original.");
 
 const crop = object({
   x: number().required().min(0),
@@ -52,10 +44,7 @@ const frames = {
   "soft-ellipse": object({ shape: string().required(), softness: between(0, 1, "A softness") }),
 };
 
-const frame = lazy((value: { shape?: string } | undefined) => {
-  const known = frames[value?.shape as keyof typeof frames] as (typeof frames)["rectangle"] | undefined;
-  return known ?? object({ shape: string().required().oneOf(Object.keys(frames)) });
-});
+const frame = taggedField("shape", frames);
 
 const formats = {
   lightest: object({ kind: string().required() }),
@@ -64,10 +53,7 @@ const formats = {
   jpeg: object({ kind: string().required(), quality: between(30, 100, "A quality").integer() }),
 };
 
-const format = lazy((value: { kind?: string } | undefined) => {
-  const known = formats[value?.kind as keyof typeof formats] as (typeof formats)["png"] | undefined;
-  return known ?? object({ kind: string().required().oneOf(Object.keys(formats)) });
-});
+const format = taggedField("kind", formats);
 
 const fields = {
   crop: crop.required(),
@@ -152,10 +138,7 @@ const sources = {
   "text-reveal": object({ kind: string().required(), text: text.required() }),
 };
 
-const source = lazy((value: { kind?: string } | undefined) => {
-  const known = sources[value?.kind as keyof typeof sources] as (typeof sources)["text-reveal"] | undefined;
-  return known ?? object({ kind: string().required().oneOf(Object.keys(sources)) });
-});
+const source = taggedField("kind", sources);
 
 /** Rejects with a ValidationError that says what is wrong. */
 export const readLoopSource = async (input: unknown): Promise<LoopSource> =>

@@ -7,11 +7,11 @@ import { hasShortForm, linksOf, parseSignature, picturesOf, shortForm } from "@/
 import { publicBase } from "../addresses/public-address";
 import { findAnswers, type KeptAnswer } from "../links/answers";
 import { listNetworks } from "../links/networks";
-import { findOrganisation } from "../organisation/organisation";
+import { findOrganisation, type Organisation } from "../organisation/organisation";
 import { findPerson } from "../people/people";
 import { findCuts, type Cut } from "../pictures/cuts";
 import { factsOf } from "../pictures/facts";
-import { findSignature, type StoredSignature } from "./signatures";
+import { findSignature, listSignatures, type StoredSignature } from "./signatures";
 
 export interface OpenedSignature extends StoredSignature {
   readonly person: Person | null;
@@ -27,30 +27,36 @@ export interface OpenedSignature extends StoredSignature {
   readonly pictures: PictureFactsBySource;
   /** What its links led to when they were walked, by their addresses. */
   readonly answers: Readonly<Record<string, KeptAnswer>>;
-  /** Who it speaks for, and the user's networks: what is suggested for alt text. */
-  readonly organisation: string;
+  /** Who it speaks for; null before an organisation has been described. */
+  readonly organisation: Organisation | null;
   readonly networks: readonly NetworkKind[];
   readonly findings: readonly Finding[];
 }
 
-export async function openStored(stored: StoredSignature): Promise<OpenedSignature> {
+/** What all signatures have in common. */
+type Surroundings = Pick<OpenedSignature, "base" | "organisation" | "networks">;
+
+async function findSurroundings(): Promise<Surroundings> {
+  const [base, organisation, networks] = await Promise.all([
+    publicBase(),
+    findOrganisation(),
+    listNetworks(),
+  ]);
+  return { base, organisation, networks };
+}
+
+async function open(stored: StoredSignature, surroundings: Surroundings): Promise<OpenedSignature> {
+  const { base, organisation, networks } = surroundings;
   const document = parseSignature(stored.document);
   const person = stored.personId ? ((await findPerson(stored.personId))?.person ?? null) : null;
   const sources = [...new Set(picturesOf(document).map(({ node }) => node.attrs.source as string))];
   const addresses = [...new Set(linksOf(document, person).map(({ href }) => href))];
-  const [cuts, base, answers, described, networks] = await Promise.all([
-    findCuts(sources),
-    publicBase(),
-    findAnswers(addresses),
-    findOrganisation(),
-    listNetworks(),
-  ]);
+  const [cuts, answers] = await Promise.all([findCuts(sources), findAnswers(addresses)]);
   const pictures = await factsOf(sources, cuts);
-  const organisation = described?.name ?? "";
   return {
     ...stored,
+    ...surroundings,
     person,
-    base,
     html: compile(document, { destination: "webmail-paste", person, base }),
     shortHtml: hasShortForm(document)
       ? compile(shortForm(document), { destination: "webmail-paste", person, base })
@@ -59,11 +65,24 @@ export async function openStored(stored: StoredSignature): Promise<OpenedSignatu
     cuts,
     pictures,
     answers,
-    organisation,
-    networks,
-    findings: checkSignature(document, { person, base, pictures, answers, organisation, networks }),
+    findings: checkSignature(document, {
+      person,
+      base,
+      pictures,
+      answers,
+      organisation: organisation?.name ?? "",
+      networks,
+    }),
   };
 }
 
-export const openSignature = async (id: string): Promise<OpenedSignature> =>
-  openStored(await findSignature(id));
+export async function openSignature(id: string): Promise<OpenedSignature> {
+  const [stored, surroundings] = await Promise.all([findSignature(id), findSurroundings()]);
+  return open(stored, surroundings);
+}
+
+/** All signatures that are not deleted, oldest first. */
+export async function openSignatures(): Promise<readonly OpenedSignature[]> {
+  const [all, surroundings] = await Promise.all([listSignatures(), findSurroundings()]);
+  return Promise.all(all.map((stored) => open(stored, surroundings)));
+}

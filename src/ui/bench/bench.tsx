@@ -5,13 +5,14 @@ import type { Node } from "prosemirror-model";
 import { toast } from "sonner";
 import type { Finding, LinkAnswers, PictureFactsBySource } from "@/core/checks";
 import { compile } from "@/core/compile";
-import type { NetworkKind } from "@/core/links";
+import { callingCodeOf, type NetworkKind } from "@/core/links";
 import type { Person } from "@/core/people";
 import { parseSignature, shortForm, type Settings } from "@/core/signature";
 import type { LinkDefaults } from "../links/link-form";
 import { localPictures } from "../parts/local-pictures";
 import { request } from "../parts/request";
 import { staged } from "../parts/stage";
+import { paletteFor } from "../signature/palette";
 import type { PersonChoice } from "../signature/signature-header";
 import { ActionPalette } from "./action-palette";
 import type { BenchValue } from "./bench-context";
@@ -23,7 +24,6 @@ import type { Form } from "../signature/form-switch";
 import { IconDialog } from "./icon-dialog";
 import { KeysDialog } from "./keys-dialog";
 import type { LetterType } from "./letter-type";
-import { paletteOf, pictureSources } from "./palette";
 import { PatternDialog } from "./pattern-dialog";
 import { PictureDialog } from "./picture-dialog";
 import { ProofStrip } from "./proof-strip";
@@ -69,7 +69,8 @@ const sayDropped = (dropped: readonly string[]): void => {
 };
 
 export function Bench({ signature, person: ownPerson, people, base, brandColors, ...rest }: Props) {
-  const { answers, organisation, networks, place } = rest;
+  const { answers, organisation, place } = rest;
+  const [networks, setNetworks] = useState(rest.networks);
   const [initial] = useState(() => parseSignature(signature.document));
   const [open, setOpen] = useState<Open | null>(null);
   const [form, setForm] = useState<Form>("full");
@@ -152,8 +153,13 @@ export function Bench({ signature, person: ownPerson, people, base, brandColors,
   };
 
   const linking = useMemo<LinkDefaults>(
-    () => ({ personId: signature.personId, people, ...place }),
-    [signature.personId, people, place],
+    () => ({
+      personId: signature.personId,
+      people,
+      callingCode: callingCodeOf(person?.phone ?? ""),
+      ...place,
+    }),
+    [signature.personId, people, person, place],
   );
 
   const value = useMemo<BenchValue>(
@@ -161,11 +167,7 @@ export function Bench({ signature, person: ownPerson, people, base, brandColors,
       editor: { state: shown, ...tools },
       settings: shown.doc.attrs as Settings,
       selection: describeSelection(shown),
-      palette: {
-        brand: brandColors,
-        signature: paletteOf(shown.doc),
-        pictures: pictureSources(shown.doc),
-      },
+      palette: paletteFor(shown.doc, brandColors),
       resizePicture: resize,
       resizeIcons: resizeRow,
       restyleIcons: restyleRow,
@@ -228,6 +230,7 @@ export function Bench({ signature, person: ownPerson, people, base, brandColors,
           person={person}
           organisation={organisation}
           networks={networks}
+          onNetworks={setNetworks}
           onClose={close}
           onChoose={async (icons, look) => {
             await pictures.addIcons(open.position, icons, look);

@@ -4,7 +4,7 @@ import { X } from "lucide-react";
 import type { Node } from "prosemirror-model";
 import { useRef, useState } from "react";
 import { glyphLabel, glyphList, type IconLook } from "@/core/icons";
-import type { NetworkKind } from "@/core/links";
+import { callingCodeOf, type NetworkKind } from "@/core/links";
 import type { Person } from "@/core/people";
 import type { IconChoice } from "@/server/icons/icons";
 import { GlyphDrawing } from "../icons/glyph-drawing";
@@ -12,6 +12,7 @@ import { NetworkList } from "../icons/network-list";
 import { IconMark, networkChoice } from "../icons/network-mark";
 import { OwnIcons } from "../icons/own-icons";
 import { glyphFor, readDestination } from "../icons/read-destination";
+import { useOwnIcons } from "../icons/use-own-icons";
 import { Button } from "../parts/button";
 import { DialogFrame } from "../parts/dialog-frame";
 import { formatCount } from "../parts/format";
@@ -27,6 +28,7 @@ interface Props {
   readonly person: Person | null;
   readonly organisation: string;
   readonly networks: readonly NetworkKind[];
+  readonly onNetworks: (networks: readonly NetworkKind[]) => void;
   readonly onClose: () => void;
   readonly onChoose: (icons: readonly ChosenIcon[], look: IconLook) => Promise<void>;
 }
@@ -54,14 +56,24 @@ function altOf({ name }: Draft, href: string | null, network: NetworkKind | null
 }
 
 /** Choosing icons for a row, each with where it leads; an address that is pasted finds its icon by itself. */
-export function IconDialog({ row, linkColor, person, organisation, onClose, onChoose, ...known }: Props) {
-  const [networks, setNetworks] = useState(known.networks);
-  const [source, setSource] = useState<Source>(known.networks.length > 0 ? "networks" : "drawn");
+export function IconDialog({
+  row,
+  linkColor,
+  person,
+  organisation,
+  networks,
+  onNetworks,
+  onClose,
+  onChoose,
+}: Props) {
+  const own = useOwnIcons();
+  const [source, setSource] = useState<Source>(networks.length > 0 ? "networks" : "drawn");
   const [drafts, setDrafts] = useState<readonly Draft[]>([]);
   const [pasted, setPasted] = useState("");
   const [pasteProblem, setPasteProblem] = useState<string | null>(null);
   const next = useRef(1);
   const { busy, problem, attempt } = useAttempt();
+  const callingCode = callingCodeOf(person?.phone ?? "");
   const who = organisation || person?.organisation || person?.name || "";
 
   const add = (draft: Omit<Draft, "id">): void =>
@@ -74,7 +86,7 @@ export function IconDialog({ row, linkColor, person, organisation, onClose, onCh
   /** A draft's destination; of a glyph, the network that a pasted address names takes its place. */
   const settle = (draft: Draft) => {
     if (draft.typed.trim() === "") return { draft, destination: null };
-    const destination = readDestination(networks, draft.network, draft.typed);
+    const destination = readDestination(networks, draft.network, draft.typed, callingCode);
     const network = destination.ok ? (destination.network ?? draft.network) : draft.network;
     const moved = network !== draft.network && network !== null && draft.choice.kind === "glyph";
     return {
@@ -91,7 +103,7 @@ export function IconDialog({ row, linkColor, person, organisation, onClose, onCh
   const takePasted = (): void => {
     const left: string[] = [];
     for (const typed of pasted.split(/\s+/).filter((part) => part)) {
-      const destination = readDestination(networks, null, typed);
+      const destination = readDestination(networks, null, typed, callingCode);
       if (!destination.ok) {
         left.push(typed);
         setPasteProblem(destination.message);
@@ -159,7 +171,8 @@ export function IconDialog({ row, linkColor, person, organisation, onClose, onCh
             {source === "networks" && (
               <NetworkList
                 networks={networks}
-                onNetworks={setNetworks}
+                own={own.icons ?? []}
+                onNetworks={onNetworks}
                 onChoose={(network) => addNetwork(network)}
               />
             )}
@@ -181,6 +194,7 @@ export function IconDialog({ row, linkColor, person, organisation, onClose, onCh
             )}
             {source === "own" && (
               <OwnIcons
+                own={own}
                 onChoose={(icon) =>
                   add({
                     choice: { kind: "own", hash: icon.hash },

@@ -61,8 +61,6 @@ export interface Pictures {
 /** Room that is assumed when no cell is selected; px. */
 const someRoom = 200;
 
-const altFromName = (name: string): string => name.replace(/\.[a-z0-9]+$/i, "").replace(/[-_]+/g, " ");
-
 /** What a picture in the document says of its cut. */
 const attributesOf = ({ source, width, height }: Cut) => ({ source, width, height });
 
@@ -92,51 +90,40 @@ function placeToFill({ doc }: EditorState, target: PictureTarget): Size | null {
     : null;
 }
 
-/** Puts a picture where it was chosen for; null when that place is gone meanwhile. */
+/** Puts a picture where it was chosen for, and says where it begins; null when that place is gone meanwhile. */
 function placePicture(
   state: EditorState,
   attributes: Readonly<Record<string, unknown>>,
   target: PictureTarget,
-): Transaction | null {
+): { tr: Transaction; at: number } | null {
   const { doc, tr } = state;
   const { picture, inlinePicture } = schema.nodes;
-  if (target.kind === "cursor") return insertBlock(state, picture!.create(attributes));
-  if (target.kind === "between") {
-    if (target.at > doc.content.size || doc.resolve(target.at).parent.type.name !== "cell") return null;
-    insertParts(tr, target.at, [picture!.create(attributes)]);
-    return tr.setSelection(NodeSelection.create(tr.doc, target.at));
+  if (target.kind === "cursor") {
+    const put = insertBlock(state, picture!.create(attributes));
+    return put && { tr: put, at: put.selection.from };
   }
-  const node = doc.nodeAt(target.position);
+  if (target.kind === "between") {
+    const { at } = target;
+    if (at > doc.content.size || doc.resolve(at).parent.type.name !== "cell") return null;
+    insertParts(tr, at, [picture!.create(attributes)]);
+    return { tr: tr.setSelection(NodeSelection.create(tr.doc, at)), at };
+  }
+  const { position } = target;
+  const node = doc.nodeAt(position);
   if (target.kind === "replace") {
     if (node?.type !== picture) return null;
-    setAttributes(tr, target.position, attributes);
-    return tr.setSelection(NodeSelection.create(tr.doc, target.position));
+    setAttributes(tr, position, attributes);
+    return { tr: tr.setSelection(NodeSelection.create(tr.doc, position)), at: position };
   }
   if (node?.type.name !== "iconRow") return null;
-  const end = target.position + node.nodeSize - 1;
-  return tr.insert(end, inlinePicture!.create(attributes));
+  const at = position + node.nodeSize - 1;
+  return { tr: tr.insert(at, inlinePicture!.create(attributes)), at };
 }
 
 /** Where the picture with a source is: at the position, or wherever an edit has moved it meanwhile. */
 function findPicture(document: Node, source: string, position: number): number | null {
   if (document.nodeAt(position)?.attrs.source === source) return position;
   return picturesOf(document).find(({ node }) => node.attrs.source === source)?.position ?? null;
-}
-
-/** A picture that was just placed says what its use suggests, rather than the name of its file. */
-function sayItsUse(
-  tr: Transaction,
-  { source, alt }: Readonly<Record<string, unknown>>,
-  context: AltContext,
-): void {
-  const placed = picturesOf(tr.doc).find(
-    ({ node }) => node.attrs.source === source && node.attrs.alt === alt,
-  );
-  const suggested = placed && suggestAlt(tr.doc, placed.position, context);
-  if (!placed || !suggested) return;
-  const { selection } = tr;
-  setAttributes(tr, placed.position, { alt: suggested });
-  if (selection instanceof NodeSelection) tr.setSelection(NodeSelection.create(tr.doc, selection.from));
 }
 
 export function usePictures(
@@ -167,14 +154,14 @@ export function usePictures(
       }
       if (choice.kind === "cut") {
         learn(choice.cut.source, factsOfHosted(choice.cut));
-        return { ...attributesOf(choice.cut), alt: altFromName(choice.cut.originalName) };
+        return attributesOf(choice.cut);
       }
       const place = placeToFill(current(), target);
       const cut = await makeCut({
         original: choice.original.hash,
         ...(place ?? { widest: roomFor(current(), target) }),
       });
-      return { ...attributesOf(cut), alt: altFromName(choice.original.name) };
+      return attributesOf(cut);
     },
     [current, learn, makeCut],
   );
@@ -183,9 +170,16 @@ export function usePictures(
     async (choice: Choice, target: PictureTarget): Promise<void> => {
       const attributes = await attributesFor(choice, target);
       apply((now) => {
-        const tr = placePicture(now, attributes, target);
-        if (tr && attributes.alt) sayItsUse(tr, attributes, context);
-        return tr;
+        const placed = placePicture(now, attributes, target);
+        if (!placed) return null;
+        // It says what its use suggests; of one from elsewhere, nobody knows what it shows.
+        if (choice.kind !== "foreign") {
+          const { selection } = placed.tr;
+          setAttributes(placed.tr, placed.at, { alt: suggestAlt(placed.tr.doc, placed.at, context) });
+          if (selection instanceof NodeSelection)
+            placed.tr.setSelection(NodeSelection.create(placed.tr.doc, selection.from));
+        }
+        return placed.tr;
       });
     },
     [apply, attributesFor, context],

@@ -1,7 +1,7 @@
 "use client";
 
-import { Plus, Trash2 } from "lucide-react";
-import { useEffect, useState } from "react";
+import { Pencil, Plus, Trash2 } from "lucide-react";
+import { useState } from "react";
 import { toast } from "sonner";
 import { glyphList } from "@/core/icons";
 import type { NetworkKind } from "@/core/links";
@@ -15,37 +15,38 @@ import { IconMark, networkChoice } from "./network-mark";
 interface Props {
   readonly networks: readonly NetworkKind[];
   readonly onNetworks: (networks: readonly NetworkKind[]) => void;
+  readonly own: readonly OwnIcon[];
   readonly onChoose: (network: NetworkKind) => void;
 }
 
 const field =
   "mt-1 block w-full border-b border-soft bg-transparent py-0.5 text-sm text-ink focus:border-pine";
 
-/** A new network: its name, a glyph, and where its pages are. */
-function NewNetwork({ onAdded }: { onAdded: (network: NetworkKind) => void }) {
-  const [name, setName] = useState("");
-  const [pattern, setPattern] = useState("");
-  const [glyph, setGlyph] = useState("link");
-  const [own, setOwn] = useState<readonly OwnIcon[]>([]);
+interface FormProps {
+  /** The one to change, or null for a new one. */
+  readonly network: NetworkKind | null;
+  readonly own: readonly OwnIcon[];
+  readonly onKept: (network: NetworkKind) => void;
+}
+
+const idOf = (name: string): string =>
+  name
+    .normalize("NFKD")
+    .toLowerCase()
+    .replace(/[^a-z0-9]+/g, "-")
+    .replace(/^-+|-+$/g, "")
+    .slice(0, 60) || "network";
+
+/** A network: its name, an icon, and where its pages are. */
+function NetworkForm({ network, own, onKept }: FormProps) {
+  const [name, setName] = useState(network?.name ?? "");
+  const [pattern, setPattern] = useState(network?.pattern ?? "");
+  const [glyph, setGlyph] = useState(network?.glyph ?? "link");
   const { busy, problem, attempt } = useAttempt();
-  // Without them the drawn glyphs are still there to choose from.
-  useEffect(() => {
-    request<{ icons: readonly OwnIcon[] }>("GET", "/api/icons").then(
-      ({ icons }) => setOwn(icons),
-      () => undefined,
-    );
-  }, []);
   const save = async (): Promise<void> => {
-    const id =
-      name
-        .normalize("NFKD")
-        .toLowerCase()
-        .replace(/[^a-z0-9]+/g, "-")
-        .replace(/^-+|-+$/g, "")
-        .slice(0, 60) || "network";
     await attempt(async () => {
-      const asked = { network: { id, name, glyph, pattern } };
-      onAdded((await request<{ network: NetworkKind }>("PUT", "/api/networks", asked)).network);
+      const asked = { network: { id: network?.id ?? idOf(name), name, glyph, pattern } };
+      onKept((await request<{ network: NetworkKind }>("PUT", "/api/networks", asked)).network);
     });
   };
   return (
@@ -114,8 +115,9 @@ function NewNetwork({ onAdded }: { onAdded: (network: NetworkKind) => void }) {
 }
 
 /** The user's own list of networks. */
-export function NetworkList({ networks, onNetworks, onChoose }: Props) {
-  const [adding, setAdding] = useState(false);
+export function NetworkList({ networks, own, onNetworks, onChoose }: Props) {
+  /** The network that is changed, or "new". */
+  const [edited, setEdited] = useState<NetworkKind | "new" | null>(null);
   const remove = async ({ id }: NetworkKind): Promise<void> => {
     try {
       await request("DELETE", "/api/networks", { id });
@@ -142,6 +144,9 @@ export function NetworkList({ networks, onNetworks, onChoose }: Props) {
                 {network.pattern.replace(/^https?:\/\//, "")}
               </span>
             </button>
+            <IconButton label={`Change ${network.name}`} onClick={() => setEdited(network)}>
+              <Pencil size={14} aria-hidden />
+            </IconButton>
             <IconButton label={`Take ${network.name} off the list`} onClick={() => void remove(network)}>
               <Trash2 size={14} aria-hidden />
             </IconButton>
@@ -149,15 +154,23 @@ export function NetworkList({ networks, onNetworks, onChoose }: Props) {
         ))}
       </ul>
       {networks.length === 0 && <p className="text-soft">No network is on your list yet.</p>}
-      {adding ? (
-        <NewNetwork
-          onAdded={(network) => {
-            onNetworks([...networks.filter(({ id }) => id !== network.id), network]);
-            setAdding(false);
+      {edited ? (
+        <NetworkForm
+          key={edited === "new" ? "new" : edited.id}
+          network={edited === "new" ? null : edited}
+          own={own}
+          onKept={(kept) => {
+            const known = networks.some(({ id }) => id === kept.id);
+            onNetworks(
+              known
+                ? networks.map((network) => (network.id === kept.id ? kept : network))
+                : [...networks, kept],
+            );
+            setEdited(null);
           }}
         />
       ) : (
-        <Button look="quiet" className="-ml-2 mt-2" onClick={() => setAdding(true)}>
+        <Button look="quiet" className="-ml-2 mt-2" onClick={() => setEdited("new")}>
           <Plus size={15} aria-hidden />
           New network
         </Button>

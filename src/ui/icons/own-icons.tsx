@@ -1,77 +1,61 @@
 "use client";
 
-import { Trash2, Upload } from "lucide-react";
-import { useCallback, useEffect, useState } from "react";
+import { Upload, X } from "lucide-react";
+import { useRef, useState } from "react";
 import { toast } from "sonner";
 import type { AddedIcons, OwnIcon } from "@/server/icons/icons";
 import { FilePicker } from "../parts/file-picker";
 import { formatCount } from "../parts/format";
 import { IconButton } from "../parts/icon-button";
-import { request } from "../parts/request";
 import { acceptedUploads, uploadPicture } from "../parts/upload-picture";
+import { useFileDrop } from "../parts/use-file-drop";
+import { OwnIconTile } from "./own-icon-tile";
+import type { OwnIconList } from "./use-own-icons";
+
+interface Props {
+  readonly own: OwnIconList;
+  readonly onChoose: (icon: OwnIcon) => void;
+}
+
+/** What became of an upload. */
+const saidOf = ({ icons, leftOut, refused }: AddedIcons, file: string): string =>
+  [
+    `${formatCount(icons.length, "icon")} from ${file}`,
+    leftOut > 0 ? `${formatCount(leftOut, "file")} left out for a better one` : "",
+    refused.length > 0 ? `not used: ${refused.map(({ name }) => name).join(", ")}` : "",
+  ]
+    .filter((part) => part)
+    .join("; ");
 
 /** Icons of the user's own, pack by pack: chosen, added from files or a zip, described and taken out. */
-export function OwnIcons({ onChoose }: { onChoose: (icon: OwnIcon) => void }) {
-  const [icons, setIcons] = useState<readonly OwnIcon[] | null>(null);
+export function OwnIcons({ own: { icons, reload }, onChoose }: Props) {
   const [pack, setPack] = useState("My icons");
   const [note, setNote] = useState("");
   const [part, setPart] = useState<number | null>(null);
-  const [over, setOver] = useState(false);
-
-  const load = useCallback(
-    () =>
-      request<{ icons: readonly OwnIcon[] }>("GET", "/api/icons").then(
-        (answer) => setIcons(answer.icons),
-        (error: Error) => void toast.error(error.message),
-      ),
-    [],
-  );
-  useEffect(() => {
-    void load();
-  }, [load]);
+  const stopper = useRef<AbortController | null>(null);
 
   const add = async (files: readonly File[]): Promise<void> => {
     const path = `/api/icons?${new URLSearchParams({ pack: pack.trim() || "My icons", note }).toString()}`;
-    for (const file of files)
+    const { signal } = (stopper.current = new AbortController());
+    for (const file of files) {
+      if (signal.aborted) break;
       try {
         setPart(0);
-        const added = (await uploadPicture(file, setPart, { path })) as unknown as AddedIcons;
-        const said = [
-          `${formatCount(added.icons.length, "icon")} from ${file.name}`,
-          added.leftOut > 0 ? `${formatCount(added.leftOut, "file")} left out for a better one` : "",
-          added.refused.length > 0 ? `not used: ${added.refused.map(({ name }) => name).join(", ")}` : "",
-        ];
-        toast(`${said.filter((each) => each).join("; ")}.`);
+        toast(`${saidOf(await uploadPicture<AddedIcons>(file, setPart, { path, signal }), file.name)}.`);
       } catch (error) {
         toast.error((error as Error).message);
       }
-    setPart(null);
-    await load();
-  };
-
-  const remove = async (icon: OwnIcon): Promise<void> => {
-    try {
-      await request("DELETE", `/api/icons/${icon.hash}`);
-      await load();
-      toast(`${icon.name} is out of the pack. Rows that have it keep it.`);
-    } catch (error) {
-      toast.error((error as Error).message);
     }
+    setPart(null);
+    await reload();
   };
+  const { over, handlers } = useFileDrop((files) => void add(files));
 
   const packs = [...new Set((icons ?? []).map((icon) => icon.pack))];
   return (
-    <div
-      onDragOver={(event) => {
-        event.preventDefault();
-        setOver(true);
-      }}
-      onDragLeave={() => setOver(false)}
-      onDrop={(event) => {
-        event.preventDefault();
-        setOver(false);
-        void add([...event.dataTransfer.files]);
-      }}
+    <section
+      aria-label="Your own icons"
+      {...handlers}
       className={over ? "outline-2 outline-dashed outline-pine" : ""}
     >
       {packs.map((name) => (
@@ -81,38 +65,7 @@ export function OwnIcons({ onChoose }: { onChoose: (icon: OwnIcon) => void }) {
             {icons!
               .filter((icon) => icon.pack === name)
               .map((icon) => (
-                <li key={icon.hash} className="relative border border-hairline">
-                  <button
-                    type="button"
-                    onClick={() => onChoose(icon)}
-                    title={icon.note ? `From: ${icon.note}` : "Where it came from is not said"}
-                    className="block w-full p-1.5 text-left hover:bg-kelp"
-                  >
-                    <span className="flex">
-                      {/* On light and on dark, as mail is read. */}
-                      {["bg-white", "bg-[#1b1b1b]"].map((canvas) => (
-                        <span
-                          key={canvas}
-                          className={`flex h-10 flex-1 items-center justify-center ${canvas}`}
-                        >
-                          <img
-                            src={`/api/pictures/${icon.hash}/thumbnail`}
-                            alt=""
-                            className="h-6 max-w-6 object-contain"
-                          />
-                        </span>
-                      ))}
-                    </span>
-                    <span className="mt-1 block truncate text-xs">{icon.name}</span>
-                  </button>
-                  <IconButton
-                    label={`Take ${icon.name} out of the pack`}
-                    className="absolute bottom-0.5 right-0.5 h-6"
-                    onClick={() => void remove(icon)}
-                  >
-                    <Trash2 size={12} aria-hidden />
-                  </IconButton>
-                </li>
+                <OwnIconTile key={icon.hash} icon={icon} onChoose={() => onChoose(icon)} onChanged={reload} />
               ))}
           </ul>
         </section>
@@ -148,10 +101,22 @@ export function OwnIcons({ onChoose }: { onChoose: (icon: OwnIcon) => void }) {
         The mark of a network belongs to its owner: use it as they allow, and unchanged where they ask for
         that.
       </p>
-      <FilePicker accept={acceptedUploads} multiple onPick={(files) => void add(files)}>
-        <Upload size={15} aria-hidden />
-        {part === null ? "Add files or a zip" : `Sending… ${Math.round(part * 100)} %`}
-      </FilePicker>
-    </div>
+      <div className="flex items-center gap-2">
+        <FilePicker
+          accept={acceptedUploads}
+          multiple
+          disabled={part !== null}
+          onPick={(files) => void add(files)}
+        >
+          <Upload size={15} aria-hidden />
+          {part === null ? "Add files or a zip" : `Sending… ${Math.round(part * 100)} %`}
+        </FilePicker>
+        {part !== null && (
+          <IconButton label="Stop sending" onClick={() => stopper.current?.abort()}>
+            <X size={15} aria-hidden />
+          </IconButton>
+        )}
+      </div>
+    </section>
   );
 }

@@ -11,18 +11,19 @@ export type Destination =
     }
   | { readonly ok: false; readonly message: string };
 
-/** `network` is the one that the icon stands for, or null. */
+/** `network` is the one that the icon stands for, or null; `callingCode` that of numbers without one. */
 export function readDestination(
   networks: readonly NetworkKind[],
   network: NetworkKind | null,
   typed: string,
+  callingCode: string | null,
 ): Destination {
   const page = readNetworkPage(networks, network, typed);
   if (page) {
     const whole = /[./]/.test(typed) ? readLink(typed) : null;
     return { ok: true, href: page.href, network: page.kind, changes: whole?.ok ? whole.changes : [] };
   }
-  const reading = readLink(typed);
+  const reading = readLink(typed, { callingCode });
   return reading.ok ? { ...reading, network: null } : reading;
 }
 

@@ -7,11 +7,13 @@ import type { PlacedLink } from "@/core/signature";
 
 interface Props {
   readonly link: PlacedLink;
+  /** Of numbers that are written without one; null where none is known. */
+  readonly callingCode: string | null;
   readonly onChange: (link: PlacedLink, href: string) => Promise<boolean>;
 }
 
 /** An address that is changed where it stands; one that follows from a field or from what is written is only read. */
-export function AddressCell({ link, onChange }: Props) {
+export function AddressCell({ link, callingCode, onChange }: Props) {
   const [draft, setDraft] = useState<string | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
   const { shown } = describeLink(link.href);
@@ -22,7 +24,7 @@ export function AddressCell({ link, onChange }: Props) {
   const commit = async (): Promise<void> => {
     if (draft === null) return;
     if (draft.trim() === link.href) return leave();
-    const reading = readLink(draft);
+    const reading = readLink(draft, { callingCode });
     if (!reading.ok) return setProblem(reading.message);
     if (await onChange(link, reading.href)) {
       if (reading.changes.length > 0) toast(reading.changes.join(" "));

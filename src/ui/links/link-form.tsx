@@ -21,7 +21,7 @@ import {
 import { Button } from "../parts/button";
 import { FilePicker } from "../parts/file-picker";
 import { request } from "../parts/request";
-import { uploadPicture } from "../parts/upload-picture";
+import { sendFile } from "../parts/send-file";
 import { useAttempt } from "../parts/use-attempt";
 import type { PersonChoice } from "../signature/signature-header";
 
@@ -32,6 +32,8 @@ export interface LinkDefaults {
   /** The pattern of the user's map, and where the organisation is; empty where nothing is known. */
   readonly map: string;
   readonly address: string;
+  /** Of numbers that are written without one; null where none is known. */
+  readonly callingCode: string | null;
 }
 
 interface Props {
@@ -121,19 +123,21 @@ function typedFrom(href: string | null, { map, address, personId }: LinkDefaults
 const ok = (href: string | null, otherwise: string): LinkReading =>
   href === null ? { ok: false, message: otherwise } : { ok: true, href, changes: [], following: [] };
 
-function readNumber({ number, message }: Typed, kind: "call" | "message"): LinkReading {
-  const reading = readLink(number);
-  const phone = reading.ok ? parsePhone(reading.href) : null;
-  if (!phone) return { ok: false, message: reading.ok ? "This is no phone number." : reading.message };
+function readNumber(
+  { number, message }: Typed,
+  kind: "call" | "message",
+  callingCode: string | null,
+): LinkReading {
+  const reading = readLink(number, { callingCode });
+  if (!reading.ok) return reading;
+  const phone = parsePhone(reading.href);
+  if (!phone) return { ok: false, message: "This is no phone number." };
   if (kind === "call") return reading;
-  return ok(
-    buildPhone({ ...phone, kind: "text-message", extension: "", message }),
-    "This is no phone number.",
-  );
+  return { ...reading, href: buildPhone({ ...phone, kind: "text-message", extension: "", message })! };
 }
 
 /** The address that what is typed comes to; events, cards and files are made by the server. */
-function read(kind: Kind, typed: Typed): LinkReading {
+function read(kind: Kind, typed: Typed, callingCode: string | null): LinkReading {
   switch (kind) {
     case "letter": {
       const to = typed.to
@@ -149,7 +153,7 @@ function read(kind: Kind, typed: Typed): LinkReading {
     }
     case "call":
     case "message":
-      return readNumber(typed, kind);
+      return readNumber(typed, kind, callingCode);
     case "place":
       if (!isMapPattern(typed.map))
         return {
@@ -158,7 +162,7 @@ function read(kind: Kind, typed: Typed): LinkReading {
         };
       return ok(buildMap(typed.map, readPlace(typed.place)), "Say which place.");
     default:
-      return readLink(typed.address);
+      return readLink(typed.address, { callingCode });
   }
 }
 
@@ -190,16 +194,13 @@ export function LinkForm({ current, defaults, onLink, onUnlink }: Props) {
       return served("/api/links/calendar", { title, start, end, place });
     }
     if (kind === "card") return served("/api/links/card", { personId: typed.personId });
-    const reading = read(kind, typed);
+    const reading = read(kind, typed, defaults.callingCode);
     if (!reading.ok) return setWrong(reading.message);
     onLink(reading.href, reading.changes);
   };
   const upload = ([file]: readonly File[]): void =>
     void attempt(async () => {
-      const answer = (await uploadPicture(file!, undefined, { path: "/api/links/files" })) as unknown as {
-        href: string;
-      };
-      onLink(answer.href, []);
+      onLink((await sendFile<{ href: string }>("/api/links/files", file!)).href, []);
     });
   const reading = kind === "address" && typed.address.trim() ? readLink(typed.address) : null;
   const said = wrong ?? problem;

@@ -16,6 +16,7 @@ interface Props {
   readonly waiting: ReadonlySet<string> | null;
   /** When each address was last opened by hand; ms since 1970. */
   readonly opened: Readonly<Record<string, number>>;
+  readonly callingCode: string | null;
   readonly onOpen: (link: PlacedLink) => void;
   readonly onChange: (link: PlacedLink, href: string) => Promise<boolean>;
 }
@@ -43,7 +44,16 @@ function WhatLeads({ link }: { link: PlacedLink }) {
 }
 
 /** Every destination in reading order. */
-export function LinkTable({ document, links, answers, waiting, opened, onOpen, onChange }: Props) {
+export function LinkTable({
+  document,
+  links,
+  answers,
+  waiting,
+  opened,
+  callingCode,
+  onOpen,
+  onChange,
+}: Props) {
   return (
     <table className="w-full table-fixed border-t border-pine">
       <caption className="sr-only">Every destination, in reading order</caption>
@@ -71,7 +81,7 @@ export function LinkTable({ document, links, answers, waiting, opened, onOpen, o
               </td>
               <td className="py-2 pr-2">{kind}</td>
               <td className="py-2 pr-4">
-                <AddressCell link={link} onChange={onChange} />
+                <AddressCell link={link} callingCode={callingCode} onChange={onChange} />
                 {detail && <span className="block truncate text-xs text-soft">{detail}</span>}
               </td>
               <td className="py-2 pr-3">

@@ -6,17 +6,17 @@ import { useMemo, useState } from "react";
 import { toast } from "sonner";
 import { applyMend, checkSignature, type PictureFactsBySource } from "@/core/checks";
 import { compile } from "@/core/compile";
-import type { NetworkKind } from "@/core/links";
+import { callingCodeOf, type NetworkKind } from "@/core/links";
 import type { Person } from "@/core/people";
 import { linksOf, type PlacedLink, type Settings } from "@/core/signature";
 import type { KeptAnswer } from "@/server/links/answers";
-import { paletteOf, pictureSources } from "../bench/palette";
 import { Button } from "../parts/button";
 import { formatCount } from "../parts/format";
 import { localPictures } from "../parts/local-pictures";
 import { request } from "../parts/request";
 import { WordSwitch } from "../parts/word-switch";
 import { FindingList } from "../signature/finding-list";
+import { paletteFor } from "../signature/palette";
 import type { PersonChoice } from "../signature/signature-header";
 import { Station } from "../signature/station";
 import { AllLinks } from "./all-links";
@@ -185,6 +185,7 @@ export function LinksPage(props: Props) {
               answers={answers}
               waiting={waiting}
               opened={opened}
+              callingCode={callingCodeOf(person?.phone ?? "")}
               onOpen={(link) => void open(link)}
               onChange={({ position, end }, href) =>
                 change((transform) =>
@@ -203,11 +204,7 @@ export function LinksPage(props: Props) {
               <AllLinks
                 key={steps.revision}
                 settings={document.attrs as Settings}
-                palette={{
-                  brand: brandColors,
-                  signature: paletteOf(document),
-                  pictures: pictureSources(document),
-                }}
+                palette={paletteFor(document, brandColors)}
                 busy={saving}
                 change={change}
               />

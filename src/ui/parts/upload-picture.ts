@@ -2,12 +2,12 @@
 import type { AddedFiles } from "@/server/pictures/originals";
 import { noAnswer, RequestError } from "./request";
 
-/** Rejects with a RequestError whose message can be shown. `onProgress` is called with 0 to 1. */
-export function uploadPicture(
+/** Resolves with what `path` answers. Rejects with a RequestError whose message can be shown. `onProgress` is called with 0 to 1. */
+export function uploadPicture<T = AddedFiles>(
   file: File,
   onProgress: (part: number) => void = () => undefined,
   { signal, path = "/api/pictures" }: { signal?: AbortSignal; path?: string } = {},
-): Promise<AddedFiles> {
+): Promise<T> {
   return new Promise((resolve, reject) => {
     const sending = new XMLHttpRequest();
     sending.open("POST", path);
@@ -15,7 +15,7 @@ export function uploadPicture(
     sending.upload.onprogress = (event) =>
       onProgress(event.lengthComputable ? event.loaded / event.total : 0);
     sending.onload = () => {
-      const answer = sending.response as (AddedFiles & { error?: { message: string; code: string } }) | null;
+      const answer = sending.response as (T & { error?: { message: string; code: string } }) | null;
       if (sending.status === 200 && answer) resolve(answer);
       else
         reject(

@@ -1,11 +1,11 @@
 "use client";
 
-import { fromEvent } from "file-selector";
 import { FolderOpen, Upload, X } from "lucide-react";
-import { useEffect, useState } from "react";
+import { useEffect } from "react";
 import { FilePicker } from "../parts/file-picker";
 import { IconButton } from "../parts/icon-button";
 import { acceptedUploads } from "../parts/upload-picture";
+import { useFileDrop } from "../parts/use-file-drop";
 import { useUploads } from "./use-uploads";
 
 /** What file systems leave in folders. */
@@ -14,7 +14,7 @@ const isHidden = ({ name }: File): boolean => /^(\.|Thumbs\.db$|desktop\.ini$)/i
 /** Uploads by picker, folder, drop and paste, several at once, each with its progress. */
 export function UploadArea() {
   const { uploads, takeAll, dismiss } = useUploads();
-  const [over, setOver] = useState(false);
+  const { over, handlers } = useFileDrop(takeAll);
 
   const pick = (files: readonly File[]): void => takeAll(files.filter((file) => !isHidden(file)));
 
@@ -33,19 +33,7 @@ export function UploadArea() {
   return (
     <section
       aria-label="Upload"
-      onDragOver={(event) => {
-        event.preventDefault();
-        setOver(true);
-      }}
-      onDragLeave={() => setOver(false)}
-      onDrop={(event) => {
-        event.preventDefault();
-        setOver(false);
-        // Dropped folders are walked through.
-        void fromEvent(event.nativeEvent).then((found) =>
-          takeAll(found.filter((file): file is Extract<typeof file, File> => file instanceof File)),
-        );
-      }}
+      {...handlers}
       className={`border border-dashed px-4 py-3 ${over ? "border-pine bg-kelp" : "border-soft"}`}
     >
       <div className="flex flex-wrap items-center gap-3">

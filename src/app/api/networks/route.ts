@@ -1,8 +1,6 @@
 import { mixed, object, string } from "yup";
 import { readBody, route } from "@/server/http/route";
-import { deleteNetwork, listNetworks, saveNetwork } from "@/server/links/networks";
-
-export const GET = route(async () => ({ networks: await listNetworks() }));
+import { deleteNetwork, saveNetwork } from "@/server/links/networks";
 
 /** Adds a network, or changes the one with its id. */
 export const PUT = route(async (request) => {

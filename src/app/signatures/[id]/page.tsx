@@ -1,5 +1,4 @@
 import { findLetterType } from "@/server/letter-type/letter-type";
-import { findOrganisation } from "@/server/organisation/organisation";
 import { Bench } from "@/ui/bench/bench";
 import { openOrNotFound } from "./open-or-not-found";
 import { peopleChoices } from "./people-choices";
@@ -13,13 +12,13 @@ export async function generateMetadata({ params }: Props) {
 }
 
 export default async function BenchPage({ params }: Props) {
-  const [signature, people, organisation, letterType] = await Promise.all([
+  const [signature, people, letterType] = await Promise.all([
     openOrNotFound((await params).id),
     peopleChoices(),
-    findOrganisation(),
     findLetterType(),
   ]);
-  const { id, name, personId, document, revision, pictures, person, base, findings } = signature;
+  const { id, name, personId, document, revision, pictures, person, base, findings, organisation } =
+    signature;
   return (
     <Bench
       signature={{ id, name, personId, document, revision }}
@@ -30,7 +29,7 @@ export default async function BenchPage({ params }: Props) {
       brandColors={organisation?.colors.map(({ hex }) => hex) ?? []}
       letterType={letterType}
       answers={signature.answers}
-      organisation={signature.organisation}
+      organisation={organisation?.name ?? ""}
       place={{ map: organisation?.map ?? "", address: organisation?.address ?? "" }}
       networks={signature.networks}
       findings={findings}

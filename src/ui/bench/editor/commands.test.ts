@@ -4,7 +4,7 @@ import { NodeSelection, TextSelection, type EditorState } from "prosemirror-stat
 import { CellSelection } from "prosemirror-tables";
 import { describe, expect, it } from "vitest";
 import { blankSignature, parseSignature, schema } from "@/core/signature";
-import { paletteOf } from "../palette";
+import { paletteOf } from "../../signature/palette";
 import { insertBlock, insertInline, linkRange, setLink, setMark, setTextValue, textState } from "./commands";
 import { hints } from "./hints";
 import { describeSelection } from "./selection";

@@ -25,7 +25,7 @@ const field = "rounded-sm border-b border-soft bg-paper py-0.5";
 
 /** Its icons in order; size, gap and direction of the row; and how all of its icons are drawn. */
 export function IconRowMeasures({ node, position, attributes, set }: MeasuresOfPart) {
-  const { choosePicture, chooseIcons, resizeIcons, restyleIcons, settings, palette } = useBench();
+  const { choosePicture, chooseIcons, resizeIcons, restyleIcons, palette } = useBench();
   const [busy, setBusy] = useState(false);
   const during = async (action: () => Promise<void>): Promise<void> => {
     setBusy(true);
@@ -63,12 +63,7 @@ export function IconRowMeasures({ node, position, attributes, set }: MeasuresOfP
             aria-label="Style of the icons"
             value={kept ? look.style : ""}
             disabled={busy}
-            onChange={(event) =>
-              draw({
-                style: event.target.value as IconStyle,
-                ...(kept ? {} : { color: settings.linkColor }),
-              })
-            }
+            onChange={(event) => draw({ style: event.target.value as IconStyle })}
             className={`w-full ${field}`}
           >
             {!kept && <option value="">as they came</option>}

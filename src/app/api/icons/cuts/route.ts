@@ -1,4 +1,5 @@
-import { array, lazy, mixed, number, object, string } from "yup";
+import { array, mixed, number, object, string } from "yup";
+import { hashField, taggedField } from "@/server/http/fields";
 import { readBody, route } from "@/server/http/route";
 import { drawIcons, type IconChoice } from "@/server/icons/icons";
 import { readLook } from "@/server/icons/look-schema";
@@ -7,17 +8,12 @@ const kinds = {
   glyph: object({ kind: string().required(), glyph: string().required().max(60) }),
   own: object({
     kind: string().required(),
-    hash: string()
-      .required()
-      .matches(/^[0-9a-f]{20}$/, "Name an icon."),
+    hash: hashField("Name an icon."),
   }),
   placed: object({ kind: string().required(), source: string().required().max(2000) }),
 };
 
-const choice = lazy((value: { kind?: string } | undefined) => {
-  const known = kinds[value?.kind as keyof typeof kinds] as (typeof kinds)["glyph"] | undefined;
-  return known ?? object({ kind: string().required().oneOf(Object.keys(kinds)) });
-});
+const choice = taggedField("kind", kinds);
 
 const asked = object({
   icons: array(choice).required().max(40, "At most 40 icons are drawn at once."),

@@ -1,6 +1,5 @@
 import { linksOf, parseSignature } from "@/core/signature";
 import { findOpenings } from "@/server/links/answers";
-import { findOrganisation } from "@/server/organisation/organisation";
 import { LinksPage } from "@/ui/links/links-page";
 import { openOrNotFound } from "../open-or-not-found";
 import { peopleChoices } from "../people-choices";
@@ -14,12 +13,9 @@ export async function generateMetadata({ params }: Props) {
 }
 
 export default async function LinksStation({ params }: Props) {
-  const [signature, people, organisation] = await Promise.all([
-    openOrNotFound((await params).id),
-    peopleChoices(),
-    findOrganisation(),
-  ]);
-  const { id, name, personId, document, revision, person, base, pictures, answers, networks } = signature;
+  const [signature, people] = await Promise.all([openOrNotFound((await params).id), peopleChoices()]);
+  const { id, name, personId, document, revision, person, base, pictures, answers, networks, organisation } =
+    signature;
   const addresses = linksOf(parseSignature(document), person).map(({ href }) => href);
   return (
     <LinksPage
@@ -31,7 +27,7 @@ export default async function LinksStation({ params }: Props) {
       pictures={pictures}
       answers={answers}
       opened={await findOpenings(addresses)}
-      organisation={signature.organisation}
+      organisation={organisation?.name ?? ""}
       networks={networks}
       brandColors={organisation?.colors.map(({ hex }) => hex) ?? []}
     />

@@ -1,6 +1,7 @@
 /** The colours that a document uses, most used first. */
 import type { Node } from "prosemirror-model";
 import { picturesOf, type Settings } from "@/core/signature";
+import type { Palette } from "../parts/color-field";
 import type { PalettePicture } from "../parts/picture-colors";
 
 const hex = /#[0-9a-fA-F]{6}/g;
@@ -31,7 +32,7 @@ export function paletteOf(document: Node): readonly string[] {
 const pictureCache = new WeakMap<Node, readonly PalettePicture[]>();
 
 /** The pictures of a document that colours can be taken from, each once. */
-export function pictureSources(document: Node): readonly PalettePicture[] {
+function pictureSources(document: Node): readonly PalettePicture[] {
   const known = pictureCache.get(document);
   if (known) return known;
   const bySource = new Map(
@@ -42,3 +43,10 @@ export function pictureSources(document: Node): readonly PalettePicture[] {
   pictureCache.set(document, sources);
   return sources;
 }
+
+/** Where colours for a document can be taken from: the brand, what it uses already, and its pictures. */
+export const paletteFor = (document: Node, brand: readonly string[]): Palette => ({
+  brand,
+  signature: paletteOf(document),
+  pictures: pictureSources(document),
+});

@@ -1,0 +1,29 @@
+"use client";
+
+/** Icons of the user's own, as the server has them. */
+import { useCallback, useEffect, useState } from "react";
+import { toast } from "sonner";
+import type { OwnIcon } from "@/server/icons/icons";
+import { request } from "../parts/request";
+
+export interface OwnIconList {
+  /** Null until they have come. */
+  readonly icons: readonly OwnIcon[] | null;
+  readonly reload: () => Promise<void>;
+}
+
+export function useOwnIcons(): OwnIconList {
+  const [icons, setIcons] = useState<readonly OwnIcon[] | null>(null);
+  const reload = useCallback(
+    () =>
+      request<{ icons: readonly OwnIcon[] }>("GET", "/api/icons").then(
+        (answer) => setIcons(answer.icons),
+        (error: Error) => void toast.error(error.message),
+      ),
+    [],
+  );
+  useEffect(() => {
+    void reload();
+  }, [reload]);
+  return { icons, reload };
+}
