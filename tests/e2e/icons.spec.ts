@@ -1,28 +1,9 @@
 import AxeBuilder from "@axe-core/playwright";
 import type { Page } from "@playwright/test";
 import { zipSync } from "fflate";
-import sharp from "sharp";
+import { mark } from "@/server/imaging/pictures-for-tests";
 import { cell, insertPart, proof, setMeasure, startBlank } from "./bench";
 import { expect, test } from "./test";
-
-/** A coloured mark of its own size in a square file, with other margins at each side; px. */
-async function mark(
-  side: number,
-  [left, top, right, bottom]: readonly number[],
-  color: string,
-): Promise<Buffer> {
-  const drawn = { width: side - left! - right!, height: side - top! - bottom! };
-  return sharp({ create: { ...drawn, channels: 4, background: color } })
-    .extend({
-      left: left!,
-      top: top!,
-      right: right!,
-      bottom: bottom!,
-      background: { r: 0, g: 0, b: 0, alpha: 0 },
-    })
-    .png()
-    .toBuffer();
-}
 
 /** Six icons of a pack: 16, 24, 32, 48 and 512 px and a drawing, with uneven margins, one of them in two sizes. */
 const pack = async (): Promise<Buffer> =>
@@ -247,11 +228,24 @@ test("a network of one's own is added, finds its pages, and is taken off the lis
   await dialog.getByRole("combobox", { name: "Icon" }).selectOption("Reed");
   await dialog.getByRole("textbox", { name: /^Where its pages are/ }).fill("https://reedradio.example/@");
   await dialog.getByRole("button", { name: "Keep the network" }).click();
+  // What is kept of a network is changed where it stands.
+  await dialog.getByRole("button", { name: "Change Reed Radio" }).click();
+  await dialog.getByRole("textbox", { name: "Name" }).fill("Reed Radio Fen");
+  await dialog.getByRole("button", { name: "Keep the network" }).click();
+  await expect(dialog.getByRole("button", { name: /^Reed Radio Fen/ })).toBeVisible();
+  await dialog.getByRole("radio", { name: "Your own" }).click();
+  await dialog.getByRole("button", { name: "Describe Reed" }).click();
+  const about = page.getByRole("dialog", { name: "About Reed" });
+  await about.getByRole("textbox", { name: /^Where it came from/ }).fill("The station’s press page");
+  await about.getByRole("button", { name: "Keep it" }).click();
+  await expect(dialog.getByTitle("From: The station’s press page")).toBeVisible();
+  await dialog.getByRole("radio", { name: "Networks" }).click();
+
   const paste = dialog.getByRole("textbox", { name: "Paste the address of a page" });
   await paste.fill("reedradio.example/@desk");
   await paste.press("Enter");
   await expect(dialog.getByText("https://reedradio.example/@desk ·")).toBeVisible();
   await expect(dialog.getByRole("listitem").locator("img[src*='/thumbnail']").last()).toBeVisible();
-  await dialog.getByRole("button", { name: "Take Reed Radio off the list" }).click();
-  await expect(dialog.getByRole("button", { name: "Take Reed Radio off the list" })).toHaveCount(0);
+  await dialog.getByRole("button", { name: "Take Reed Radio Fen off the list" }).click();
+  await expect(dialog.getByRole("button", { name: "Take Reed Radio Fen off the list" })).toHaveCount(0);
 });

@@ -28,6 +28,21 @@ export const glyphWeight = ({ style }: Pick<IconLook, "style">): "line" | "solid
 export const hasPlate = ({ style }: Pick<IconLook, "style">): boolean =>
   style !== "line" && style !== "solid";
 
+/** Whether a style lays a filled plate behind its icons; otherwise they stand on the canvas of the mail. */
+const isFilled = (style: IconStyle): boolean =>
+  style === "circle" || style === "rounded" || style === "square";
+
+/**
+ * A look in another style, so that its icons can still be seen: what leaves a filled plate takes on the plate's colour,
+ * and what is put on one becomes white on its own. Icons that keep their own colours keep them.
+ */
+export function inStyle(look: IconLook, style: IconStyle): IconLook {
+  if (look.color === null || isFilled(look.style) === isFilled(style)) return { ...look, style };
+  return isFilled(style)
+    ? { style, color: "#FFFFFF", plate: look.color }
+    : { style, color: look.plate, plate: look.plate };
+}
+
 const inHalves = (value: number): number => Math.round(value * 2) / 2;
 
 /** The plate behind an icon that is shown `size` px high; the icon itself takes a little more than half of it. */

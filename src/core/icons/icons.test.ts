@@ -9,6 +9,7 @@ import {
   iconName,
   iconRecipe,
   iconStyles,
+  inStyle,
   isGlyph,
   shownName,
 } from "./index";
@@ -104,6 +105,22 @@ describe("what is drawn in a picture", () => {
     expect(contentBox(picture(5, 4, () => [0, 0, 0, 0]))).toEqual(whole);
     expect(contentBox(picture(5, 4, () => [200, 200, 200, 255]))).toEqual(whole);
     expect(contentBox(picture(5, 4, (x, y) => [x * 50, y * 60, 0, 255]))).toEqual(whole);
+  });
+});
+
+describe("a look in another style", () => {
+  const plated = { style: "circle", color: "#F3EFE4", plate: "#3F5B2E" } as const;
+  it("keeps its colours among plates, and takes the plate's where there is none behind it", () => {
+    expect(inStyle(plated, "square")).toEqual({ ...plated, style: "square" });
+    const bare = { style: "line", color: "#3F5B2E", plate: "#3F5B2E" } as const;
+    expect(inStyle(plated, "line")).toEqual(bare);
+    expect(inStyle(plated, "outline")).toEqual({ ...bare, style: "outline" });
+    expect(inStyle(bare, "rounded")).toEqual({ style: "rounded", color: "#FFFFFF", plate: "#3F5B2E" });
+  });
+
+  it("leaves icons their own colours", () => {
+    const own = { style: "circle", color: null, plate: "#FFFFFF" } as const;
+    expect(inStyle(own, "solid")).toEqual({ ...own, style: "solid" });
   });
 });
 

@@ -8,6 +8,7 @@ export {
   iconRecipe,
   iconStyleNames,
   iconStyles,
+  inStyle,
   type IconLook,
   type IconStyle,
 } from "./icon-look";

@@ -9,8 +9,6 @@ export interface CalendarEvent {
   readonly end: string;
   readonly place: string;
   readonly description: string;
-  /** A page about it, or empty. */
-  readonly url: string;
 }
 
 interface Moment {
@@ -74,7 +72,6 @@ export function buildCalendar(event: CalendarEvent, uid: string, stamp: number):
       ...text("SUMMARY", event.title),
       ...text("LOCATION", event.place),
       ...text("DESCRIPTION", event.description),
-      ...(/^https?:\/\/\S+$/i.test(event.url.trim()) ? [`URL:${event.url.trim()}`] : []),
       "END:VEVENT",
       "END:VCALENDAR",
     ]),

@@ -16,7 +16,6 @@ const event: CalendarEvent = {
   end: "2027-06-13",
   place: "The Old Malthouse, 3 Sluice Lane; Harrow Fen",
   description: "Bring a jar.\nTake seed home.",
-  url: "https://harrowfen.example/open-store-weekend",
 };
 const stamp = Date.UTC(2026, 0, 1);
 const linesOf = (given: Partial<CalendarEvent>): string[] => {
@@ -40,7 +39,6 @@ describe("a calendar file", () => {
       "SUMMARY:Open Store Weekend",
       String.raw`LOCATION:The Old Malthouse\, 3 Sluice Lane\; Harrow Fen`,
       String.raw`DESCRIPTION:Bring a jar.\nTake seed home.`,
-      "URL:https://harrowfen.example/open-store-weekend",
       "END:VEVENT",
       "END:VCALENDAR",
       "",

@@ -2,10 +2,10 @@ import { mkdtemp, rm } from "node:fs/promises";
 import os from "node:os";
 import path from "node:path";
 import { zipSync } from "fflate";
-import sharp from "sharp";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { contentBox, type IconLook } from "@/core/icons";
 import { closeImaging } from "../imaging/imaging";
+import { mark, pixelsOf } from "../imaging/pictures-for-tests";
 import { readHosted } from "../pictures/cuts";
 import { listOriginals } from "../pictures/originals";
 import { addIcons, deleteIcon, describeIcon, drawIcons, listOwnIcons } from "./icons";
@@ -22,35 +22,13 @@ afterAll(async () => {
   await rm(folder, { recursive: true, force: true });
 });
 
-/** A mark on nothing, with margins of its own on each side; px. */
-const mark = (size: number, [left, top, right, bottom]: readonly number[], color: string): Promise<Buffer> =>
-  sharp({
-    create: {
-      width: size - left! - right!,
-      height: size - top! - bottom!,
-      channels: 4,
-      background: color,
-    },
-  })
-    .extend({
-      left: left!,
-      top: top!,
-      right: right!,
-      bottom: bottom!,
-      background: { r: 0, g: 0, b: 0, alpha: 0 },
-    })
-    .png()
-    .toBuffer();
-
 const svg = Buffer.from(
   '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 40 40"><circle cx="24" cy="16" r="12" fill="#3F5B2E"/></svg>',
 );
 
-async function pixelsOf(source: string) {
+async function cutPixels(source: string) {
   const [, , hash, fileName] = source.split("/");
-  const hosted = await readHosted(hash!, fileName!);
-  const { data, info } = await sharp(hosted!.bytes).ensureAlpha().raw().toBuffer({ resolveWithObject: true });
-  return { data, width: info.width, height: info.height };
+  return pixelsOf((await readHosted(hash!, fileName!))!.bytes);
 }
 
 const plain: IconLook = { style: "line", color: null, plate: "#E2ECE8" };
@@ -127,7 +105,7 @@ describe("a row of icons", () => {
     expect(drawn).toHaveLength(6);
     for (const { cut } of drawn) {
       expect([cut!.width, cut!.height, cut!.pixels.width]).toEqual([24, 24, cut!.pixels.height]);
-      const pixels = await pixelsOf(cut!.source);
+      const pixels = await cutPixels(cut!.source);
       const box = contentBox(pixels);
       // CSS px of the longer side of what is drawn.
       expect(Math.max(box.width, box.height) / (pixels.width / 24)).toBeGreaterThan(23);
@@ -139,7 +117,7 @@ describe("a row of icons", () => {
     async (style) => {
       const look: IconLook = { style, color: "#FFFFFF", plate: "#3F5B2E" };
       const [drawn] = await drawIcons([{ kind: "glyph", glyph: "web" }], look, 32);
-      const pixels = await pixelsOf(drawn!.cut!.source);
+      const pixels = await cutPixels(drawn!.cut!.source);
       expect([pixels.width, pixels.height]).toEqual([64, 64]);
       const at = (x: number, y: number): number[] => [
         ...pixels.data.subarray((y * 64 + x) * 4, (y * 64 + x) * 4 + 4),
@@ -164,7 +142,7 @@ describe("a row of icons", () => {
     expect(foreign!.cut).toBeNull();
     expect(solid!.cut).toMatchObject({ width: 32, originalName: "mail.svg", fileName: "mail.png" });
     expect(solid!.cut!.originalHash).not.toBe(line!.cut!.originalHash);
-    const { data } = await pixelsOf(solid!.cut!.source);
+    const { data } = await cutPixels(solid!.cut!.source);
     const opaque = Array.from({ length: data.length / 4 }, (_, pixel) =>
       data.subarray(pixel * 4, pixel * 4 + 4),
     ).filter((pixel) => pixel[3] === 255);

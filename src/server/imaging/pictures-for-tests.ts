@@ -19,6 +19,19 @@ export const halves = async (width: number, height: number, left: string, right:
     .png()
     .toBuffer();
 
+/** A mark on nothing, in a square file with other margins at each side: left, top, right and bottom; px. */
+export async function mark(
+  side: number,
+  [left, top, right, bottom]: readonly [number, number, number, number],
+  color: string,
+): Promise<Buffer> {
+  const drawn = { width: side - left - right, height: side - top - bottom };
+  return sharp({ create: { ...drawn, channels: 4, background: color } })
+    .extend({ left, top, right, bottom, background: { r: 0, g: 0, b: 0, alpha: 0 } })
+    .png()
+    .toBuffer();
+}
+
 /** Frames of one colour each. */
 export async function animation(
   colors: readonly string[],
@@ -36,6 +49,7 @@ export async function pixelsOf(bytes: Uint8Array, page = 0) {
     .raw()
     .toBuffer({ resolveWithObject: true });
   return {
+    data,
     width: info.width,
     height: info.height,
     at: (x: number, y: number): number[] => [

@@ -7,7 +7,7 @@ import { checkKey, type PictureStore, type StoreKey } from "./picture-store";
 export function folderStore(folder: string): PictureStore {
   const fileOf = (key: StoreKey): string => {
     checkKey(key);
-    return path.join(folder, `${key.kind}s`, key.hash);
+    return path.join(/*turbopackIgnore: true*/ folder, `${key.kind}s`, key.hash);
   };
   return {
     put: async (key, bytes) => {

@@ -93,6 +93,7 @@ interface Typed {
   title: string;
   start: string;
   end: string;
+  description: string;
   personId: string;
 }
 
@@ -116,6 +117,7 @@ function typedFrom(href: string | null, { map, address, personId }: LinkDefaults
     title: "",
     start: "",
     end: "",
+    description: "",
     personId: personId ?? "",
   };
 }
@@ -190,8 +192,8 @@ export function LinkForm({ current, defaults, onLink, onUnlink }: Props) {
 
   const submit = (): void => {
     if (kind === "event") {
-      const { title, start, end, place } = typed;
-      return served("/api/links/calendar", { title, start, end, place });
+      const { title, start, end, place, description } = typed;
+      return served("/api/links/calendar", { title, start, end, place, description });
     }
     if (kind === "card") return served("/api/links/card", { personId: typed.personId });
     const reading = read(kind, typed, defaults.callingCode);
@@ -288,6 +290,7 @@ export function LinkForm({ current, defaults, onLink, onUnlink }: Props) {
             <Field label="Ends">{field("end", { placeholder: "same day" })}</Field>
           </div>
           <Field label="Place">{field("place", { maxLength: 300 })}</Field>
+          <Field label="What is said of it">{field("description", { maxLength: 300 })}</Field>
         </>
       )}
       {kind === "card" && (

@@ -3,7 +3,7 @@
 import { Plus } from "lucide-react";
 import { useState } from "react";
 import { toast } from "sonner";
-import { hasPlate, iconStyleNames, iconStyles, type IconLook, type IconStyle } from "@/core/icons";
+import { hasPlate, iconStyleNames, iconStyles, inStyle, type IconLook, type IconStyle } from "@/core/icons";
 import { Button } from "../../parts/button";
 import { ColorField } from "../../parts/color-field";
 import { MeasureField } from "../../parts/measure-field";
@@ -63,7 +63,7 @@ export function IconRowMeasures({ node, position, attributes, set }: MeasuresOfP
             aria-label="Style of the icons"
             value={kept ? look.style : ""}
             disabled={busy}
-            onChange={(event) => draw({ style: event.target.value as IconStyle })}
+            onChange={(event) => draw(inStyle(look, event.target.value as IconStyle))}
             className={`w-full ${field}`}
           >
             {!kept && <option value="">as they came</option>}

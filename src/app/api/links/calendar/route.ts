@@ -11,7 +11,6 @@ const event = object({
   end: text(20, "An end"),
   place: text(300, "A place"),
   description: text(2000, "A description"),
-  url: text(2000, "An address"),
 });
 
 /** Hosts a calendar file of an event. */
