@@ -121,6 +121,7 @@ async function main(): Promise<void> {
       ["open: Shelf", "/"],
       ["open: Bench", bench],
       ["open: Pictures", "/pictures"],
+      ["open: Links", `${bench}/links`],
       ["open: Proof", `${bench}/proof`],
       ["open: Install", `${bench}/install`],
       ["open: Mailroom", "/mailroom"],

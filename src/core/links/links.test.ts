@@ -4,6 +4,7 @@ import {
   buildMail,
   buildMap,
   buildPhone,
+  callingCodeOf,
   describeLink,
   detectLinks,
   judgeAnswer,
@@ -167,6 +168,15 @@ describe("a network's page", () => {
   ])("of %s is not made of %j", (id, typed) =>
     expect(readNetworkPage(networks, network(id), typed)).toBeNull(),
   );
+});
+
+describe("the calling code of a number", () => {
+  it.each([
+    ["+44 1632 960118", "44"],
+    ["+33 1 99 00 12 34", "33"],
+    ["01632 960118", null],
+    ["", null],
+  ])("%j is %s", (number, code) => expect(callingCodeOf(number)).toBe(code));
 });
 
 describe("what stands for a network", () => {

@@ -14,7 +14,7 @@ export function folderStore(folder: string): PictureStore {
       const file = fileOf(key);
       await mkdir(path.dirname(file), { recursive: true });
       const unfinished = `${file}.${randomUUID()}`;
-      const handle = await open(unfinished, "w");
+      const handle = await open(/*turbopackIgnore: true*/ unfinished, "w");
       try {
         await handle.writeFile(bytes);
         await handle.sync();
