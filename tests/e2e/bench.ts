@@ -77,3 +77,24 @@ export async function openCopy(page: Page, name: string): Promise<void> {
   await page.goto(`/signatures/${id}`);
   await expect(page.getByRole("textbox", { name: "Signature", exact: true })).toBeVisible();
 }
+
+/**
+ * Moves one of a list by its grip and an arrow key, from one place to the next; `thing` is what is read out, such as
+ * "Frame 1". A key in the very moment of picking up may come before the places are measured; a person presses it again.
+ */
+export async function moveByKey(
+  page: Page,
+  grip: Locator,
+  thing: string,
+  arrow: "ArrowUp" | "ArrowRight",
+  to: number,
+): Promise<void> {
+  await grip.focus();
+  await page.keyboard.press("Space");
+  await expect(page.getByText(new RegExp(`^${thing} is (picked up|at place)`))).toBeAttached();
+  await expect(async () => {
+    await page.keyboard.press(arrow);
+    await expect(page.getByText(`${thing} is at place ${to}.`)).toBeAttached({ timeout: 3000 });
+  }).toPass();
+  await page.keyboard.press("Space");
+}

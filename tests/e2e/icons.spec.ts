@@ -2,7 +2,7 @@ import AxeBuilder from "@axe-core/playwright";
 import type { Page } from "@playwright/test";
 import { zipSync } from "fflate";
 import { mark } from "@/server/imaging/pictures-for-tests";
-import { cell, insertPart, proof, setMeasure, startBlank } from "./bench";
+import { cell, insertPart, moveByKey, proof, setMeasure, startBlank } from "./bench";
 import { expect, test } from "./test";
 
 /** Six icons of a pack: 16, 24, 32, 48 and 512 px and a drawing, with uneven margins, one of them in two sizes. */
@@ -162,12 +162,7 @@ test("icons that are drawn: found by their address, ordered by key, changed in s
     .poll(order)
     .toEqual(["Harrow Fen Seed Library on Plotline", "Write to Harrow Fen Seed Library", "Map"]);
   const grip = list.getByRole("button", { name: "Move Map", exact: true });
-  await grip.focus();
-  await page.keyboard.press("Space");
-  await expect(page.getByText(/Icon 3 is (picked up|at place 3)/)).toBeAttached();
-  await page.keyboard.press("ArrowUp");
-  await expect(page.getByText("Icon 3 is at place 2.")).toBeAttached();
-  await page.keyboard.press("Space");
+  await moveByKey(page, grip, "Icon 3", "ArrowUp", 2);
   await expect
     .poll(order)
     .toEqual(["Harrow Fen Seed Library on Plotline", "Map", "Write to Harrow Fen Seed Library"]);
