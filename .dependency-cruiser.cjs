@@ -1,4 +1,4 @@
-/** Dependencies point one way: app → ui → workers → core, app → server → core, cli → server | core. */
+/** Dependencies point one way: app → ui → contract → core, app → server → contract → core, ui → workers → core, cli → server. */
 module.exports = {
   forbidden: [
     {
@@ -7,7 +7,7 @@ module.exports = {
       severity: "error",
       from: { path: "^src/core", pathNot: "\\.test\\.ts$" },
       to: {
-        path: "^src/(server|app|ui|cli|workers)|^node_modules/(react|next|drizzle-orm|@libsql|sharp|nodemailer|smtp-server|prosemirror-(state|view|tables|history))",
+        path: "^src/(contract|server|app|ui|cli|workers)|^node_modules/(react|next|drizzle-orm|@libsql|sharp|nodemailer|smtp-server|prosemirror-(state|view|tables|history))",
       },
     },
     {
@@ -28,7 +28,14 @@ module.exports = {
       name: "ui-does-not-reach-the-server",
       severity: "error",
       from: { path: "^src/ui" },
-      to: { path: "^src/(server|app|cli)", dependencyTypesNot: ["type-only"] },
+      comment: "what both sides know stands in the contract; types are no exception",
+      to: { path: "^src/(server|app|cli)" },
+    },
+    {
+      name: "the-contract-knows-core-only",
+      severity: "error",
+      from: { path: "^src/contract", pathNot: "\\.test\\.ts$" },
+      to: { path: "^src/(server|app|ui|cli|workers)|^node_modules/(react|next|drizzle-orm)/" },
     },
     {
       name: "server-knows-no-interface",

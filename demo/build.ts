@@ -5,7 +5,8 @@
 import { mkdir, rm, writeFile } from "node:fs/promises";
 import path from "node:path";
 import sharp from "sharp";
-import { hostedPath, type Recipe, type Size } from "@/core/pictures";
+import { hostedPath } from "@/core/addresses";
+import { type Recipe, type Size } from "@/core/pictures";
 import { renderCut } from "@/server/imaging/render-cut";
 import { demoSignatures, type PlacedCut } from "./documents";
 import { cutFileName, cutPlans, originalPlans } from "./pictures";
@@ -57,12 +58,12 @@ async function main(): Promise<void> {
   }
   await writeFile(path.join(folder, "cuts.json"), `${JSON.stringify(committed, null, 2)}\n`);
 
-  // What the stand-in file share shares: the jars of the banner.
+  // What the invented file share shares: the jars of the banner.
   const banner = originals.get("open-store-weekend.png")!;
   await sharp(banner)
     .extract({ left: 0, top: 0, width: 520, height: 240 })
     .png({ palette: true })
-    .toFile("src/server/web/seed-jars.png");
+    .toFile("src/server/invented-sites/seed-jars.png");
 
   for (const plan of demoSignatures) {
     const document = plan.build((key) => placed.get(key)!);

@@ -1,7 +1,7 @@
 import { readdirSync, readFileSync } from "node:fs";
 import sharp from "sharp";
 import { describe, expect, it } from "vitest";
-import { readHostedPath } from "@/core/pictures";
+import { readPicturePath } from "@/core/addresses";
 import { parseSignature, picturesOf } from "@/core/signature";
 import { contentHash } from "@/server/imaging/content-hash";
 import { renderCut } from "@/server/imaging/render-cut";
@@ -35,7 +35,7 @@ describe("the demo's pictures", () => {
         ({ node }) => String(node.attrs.source),
       ),
     );
-    const hosted = named.map(readHostedPath).filter((address) => address !== null);
+    const hosted = named.map(readPicturePath).filter((address) => address !== null);
     expect(new Set(hosted.map(({ hash }) => hash))).toEqual(new Set(committed.map(({ hash }) => hash)));
     expect(new Set(readdirSync("demo/pictures/cuts"))).toEqual(new Set(committed.map(({ hash }) => hash)));
   });

@@ -6,7 +6,7 @@ import { readPerson } from "@/core/people";
 import type { Recipe, Size } from "@/core/pictures";
 import { dataFolder } from "@/server/configuration";
 import { listNetworks, saveNetwork } from "@/server/links/networks";
-import { describeOrganisation } from "@/server/organisation/organisation";
+import { describeOrganisation } from "@/server/settings/organisation";
 import { addPerson } from "@/server/people/people";
 import { glyphSource } from "@/server/icons/icons";
 import { closeImaging } from "@/server/imaging/imaging";

@@ -6,6 +6,7 @@ import path from "node:path";
 import { chromium, type Page } from "playwright-core";
 import { chromiumLaunch } from "../tests/e2e/browser";
 import { fillDemo, startServer } from "../tests/e2e/server";
+import { choose } from "../tests/e2e/bench";
 
 const folder = path.resolve("docs/screenshots");
 const port = 4393;
@@ -49,11 +50,11 @@ const editedCell = (page: Page, row: number, column: number) =>
 async function selectCells(page: Page): Promise<void> {
   await page.goto("/start");
   await page.getByRole("button", { name: "Start from Three columns" }).click();
-  await page.getByRole("combobox", { name: "drawn for" }).selectOption({ label: "Kwame Asante-Whitlock" });
+  await choose(page.getByRole("combobox", { name: "drawn for" }), "Kwame Asante-Whitlock");
   await editedCell(page, 1, 2).getByText("Kwame Asante-Whitlock").waitFor();
   await editedCell(page, 1, 1).click();
   await editedCell(page, 1, 2).click({ modifiers: ["Shift"], position: { x: 100, y: 50 } });
-  await page.getByRole("radio", { name: "Line between the columns" }).click();
+  await page.getByRole("radio", { name: "Border between the columns" }).click();
 }
 
 async function pickColour(page: Page): Promise<void> {

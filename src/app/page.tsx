@@ -1,5 +1,5 @@
 import { openSignatures } from "@/server/signatures/open-signature";
-import { findOrganisation } from "@/server/organisation/organisation";
+import { findOrganisation } from "@/server/settings/organisation";
 import { listPeople } from "@/server/people/people";
 import { SiteHeader } from "@/ui/parts/site-header";
 import { Shelf } from "@/ui/shelf/shelf";

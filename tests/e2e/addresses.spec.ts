@@ -4,7 +4,7 @@ import { cell, openCopy, proof, startBlank } from "./bench";
 
 const share = "https://reedbasket.example";
 
-test("each address of the stand-in share gets its verdict, with what to do", async ({ page }) => {
+test("each address of the invented share gets its verdict, with what to do", async ({ page }) => {
   await page.goto("/pictures/addresses");
   for (const [path, verdict] of [
     ["/pictures/seed-jars.png", "It is a picture, and open to all."],
@@ -41,7 +41,7 @@ test("a page's address leads to the picture's own, which is placed and shown in 
   await page.getByRole("button", { name: "Take this address" }).click();
   await page.getByRole("button", { name: "Place it" }).click();
   const shown = proof(page, "webmail-inline").locator("img");
-  await expect(shown).toHaveAttribute("src", "/stand-in-web/reedbasket.example/pictures/seed-jars.png");
+  await expect(shown).toHaveAttribute("src", "/invented-sites/reedbasket.example/pictures/seed-jars.png");
   expect(
     await shown.evaluate((image: HTMLImageElement) => image.decode().then(() => image.naturalWidth)),
   ).toBe(520);
@@ -89,13 +89,13 @@ test("a signature's pictures are published on a web space, checked, rewritten, a
     mimeType: "application/zip",
     buffer: zip,
   });
-  await expect(space.getByRole("region", { name: "Stand-in web space" })).toContainText(/\d+ files: /);
+  await expect(space.getByRole("region", { name: "Invented web space" })).toContainText(/\d+ files: /);
 
   await page.getByRole("button", { name: /^Check each/ }).click();
   await expect(page.getByText(/pictures of this signature are shown from/)).toBeVisible();
   await space.goto(bench);
   const shown = proof(space, "webmail-inline").locator("img").first();
-  await expect(shown).toHaveAttribute("src", /^\/stand-in-web\/sedgeweb\.example\/pictures\//);
+  await expect(shown).toHaveAttribute("src", /^\/invented-sites\/sedgeweb\.example\/pictures\//);
   expect(
     await shown.evaluate((image: HTMLImageElement) => image.decode().then(() => image.naturalWidth)),
   ).toBeGreaterThan(20);

@@ -38,6 +38,12 @@ export async function setMeasure(page: Page, name: string, value: string): Promi
   await field.press("Enter");
 }
 
+/** Chooses one of the words of a field. */
+export async function choose(field: Locator, name: string): Promise<void> {
+  await field.click();
+  await field.page().getByRole("option", { name, exact: true }).click();
+}
+
 /** Chooses a font from the field with a label. */
 export async function chooseFont(page: Page, label: string, family: string): Promise<void> {
   await page.getByRole("button", { name: new RegExp(`^${label}: `) }).click();

@@ -44,7 +44,7 @@ test("the demo command fills its folder, keeps what was edited, and starts over 
   expect(first.address).toBe(`http://127.0.0.1:${port}`);
   expect(existsSync(path.join(data, "still-line.db"))).toBe(true);
   expect(await names(request, first.address)).toContain("Short, for answers");
-  await request.post(`${first.address}/api/signatures`, { data: { rows: 1, columns: 2 } });
+  await request.post(`${first.address}/api/signatures`, { data: { kind: "blank", rows: 1, columns: 2 } });
   await first.end();
 
   const again = await demo();

@@ -1,6 +1,6 @@
 import AxeBuilder from "@axe-core/playwright";
 import type { Locator, Page } from "@playwright/test";
-import { cell, proof, setMeasure, startBlank } from "./bench";
+import { cell, proof, setMeasure, startBlank, choose } from "./bench";
 import { expect, test } from "./test";
 
 /** Begins a signature of one cell whose text is selected, and opens its link. */
@@ -34,7 +34,7 @@ test("a link is a letter, a call, a text message, a place, an event, a contact c
   const kind = (): Locator => dialog.getByRole("combobox", { name: "Leads to" });
   const set = (): Promise<void> => dialog.getByRole("button", { name: "Set link" }).click();
 
-  await kind().selectOption("a letter to write");
+  await choose(kind(), "a letter to write");
   await dialog.getByRole("textbox", { name: "To" }).fill("desk@harrowfen");
   await set();
   await expect(dialog.getByRole("alert")).toHaveText("“desk@harrowfen” is no mail address.");
@@ -51,20 +51,20 @@ test("a link is a letter, a call, a text message, a place, an event, a contact c
   dialog = await openLink(page);
   // What it is comes back as it was written.
   await expect(dialog.getByRole("textbox", { name: "Subject" })).toHaveValue("Seed list & dates");
-  await kind().selectOption("a phone call");
+  await choose(kind(), "a phone call");
   await dialog.getByRole("textbox", { name: "Number" }).fill("+44 (0)1632 960100 ext. 12");
   await set();
   await expect.poll(() => href(page)).toBe("tel:+441632960100;ext=12");
 
   dialog = await openLink(page);
-  await kind().selectOption("a text message");
+  await choose(kind(), "a text message");
   await dialog.getByRole("textbox", { name: "Number" }).fill("0044 7700 900123");
   await dialog.getByRole("textbox", { name: "How the message begins" }).fill("Seed swap?");
   await set();
   await expect.poll(() => href(page)).toBe("sms:+447700900123?body=Seed%20swap%3F");
 
   dialog = await openLink(page);
-  await kind().selectOption("a place on a map");
+  await choose(kind(), "a place on a map");
   await expect(dialog.getByRole("textbox", { name: "Address, or latitude" })).toHaveValue(
     /The Old Malthouse/,
   );
@@ -73,7 +73,7 @@ test("a link is a letter, a call, a text message, a place, an event, a contact c
   await expect.poll(() => href(page)).toBe("https://fenmap.example/?at=52.4712%2C0.1093");
 
   dialog = await openLink(page);
-  await kind().selectOption("an event for the calendar");
+  await choose(kind(), "an event for the calendar");
   await dialog.getByRole("textbox", { name: "Title" }).fill("Open Store Weekend");
   await dialog.getByRole("textbox", { name: "Begins" }).fill("June");
   await set();
@@ -87,8 +87,8 @@ test("a link is a letter, a call, a text message, a place, an event, a contact c
   expect(await calendar.text()).toContain("DTSTART;VALUE=DATE:20270612");
 
   dialog = await openLink(page);
-  await kind().selectOption("a contact card");
-  await dialog.getByRole("combobox", { name: "Of" }).selectOption("Tamsin Okafor");
+  await choose(kind(), "a contact card");
+  await choose(dialog.getByRole("combobox", { name: "Of" }), "Tamsin Okafor");
   await set();
   await expect.poll(() => href(page)).toMatch(/\/tamsin-okafor\.vcf$/);
   const card = await page.request.get(new URL((await href(page))!, page.url()).pathname);
@@ -96,7 +96,7 @@ test("a link is a letter, a call, a text message, a place, an event, a contact c
   expect(await card.text()).toMatch(/^BEGIN:VCARD\r\nVERSION:4\.0\r\nFN:Tamsin Okafor\r\n/);
 
   dialog = await openLink(page);
-  await kind().selectOption("a file");
+  await choose(kind(), "a file");
   const picker = dialog.locator("input[type=file]");
   await picker.setInputFiles({
     name: "page.html",
@@ -140,9 +140,9 @@ test("one link has a colour and an underline of its own", async ({ page }) => {
   await page.keyboard.press("Enter");
   dialog = await openLink(page);
   await setMeasure(page, "Colour of this link", "#A3262A");
-  await dialog.getByRole("combobox", { name: "Underline" }).selectOption("always");
+  await choose(dialog.getByRole("combobox", { name: "Underline" }), "always");
   const link = proof(page, "webmail-inline").locator("a").first();
   await expect(link).toHaveAttribute("style", /color:#A3262A;text-decoration:underline/);
-  await dialog.getByRole("combobox", { name: "Underline" }).selectOption("as all links");
+  await choose(dialog.getByRole("combobox", { name: "Underline" }), "as all links");
   await expect(link).toHaveAttribute("style", /color:#A3262A;text-decoration:none/);
 });

@@ -1,11 +1,11 @@
 import { expect, test } from "./test";
-import { cell, chooseFont, proof, setMeasure, startBlank } from "./bench";
+import { cell, chooseFont, proof, setMeasure, startBlank, choose } from "./bench";
 
 test("fields of the directory, a separator, a divider and a spacer are put in, measured and taken out", async ({
   page,
 }) => {
   await startBlank(page);
-  await page.getByRole("combobox", { name: "drawn for" }).selectOption({ label: "Kwame Asante-Whitlock" });
+  await choose(page.getByRole("combobox", { name: "drawn for" }), "Kwame Asante-Whitlock");
   await cell(page, 1, 2).click();
   const part = (name: string) =>
     page.getByRole("complementary", { name: "Parts" }).getByRole("button", { name, exact: true });
@@ -25,7 +25,7 @@ test("fields of the directory, a separator, a divider and a spacer are put in, m
   await expect(shown.locator('td[height="14"]')).toHaveCount(0);
 
   // A field that is empty for another person goes, and its separator with it.
-  await page.getByRole("combobox", { name: "drawn for" }).selectOption({ label: "Ada Quill" });
+  await choose(page.getByRole("combobox", { name: "drawn for" }), "Ada Quill");
   await expect(shown).toContainText(/Archivist\s\|\sCollections/);
 });
 
@@ -46,7 +46,7 @@ test("cells are placed, filled and lined; a line is one for both of its cells", 
   await page.getByRole("textbox", { name: "Colour of the line" }).fill("#A3262A");
   await page.keyboard.press("Enter");
   await cell(page, 1, 2).click();
-  await page.getByRole("radio", { name: "Line at the left" }).click();
+  await page.getByRole("radio", { name: "Border at the left" }).click();
   await expect(page.getByRole("textbox", { name: "Width of the line at the left" })).toHaveValue("4");
   await expect(page.getByRole("textbox", { name: "Colour of the line" })).toHaveValue("#A3262A");
   await setMeasure(page, "Width of the line at the left", "0");

@@ -1,6 +1,6 @@
 import type { Page } from "@playwright/test";
 import { expect, test } from "./test";
-import { cell, openCopy, proof, setMeasure, startBlank, tabTo } from "./bench";
+import { cell, openCopy, proof, setMeasure, startBlank, tabTo, choose } from "./bench";
 
 /** Takes hold of the part with a text by its grip and lets go over a point of a cell. */
 async function dragByGrip(page: Page, text: string, row: number, column: number, y: number): Promise<void> {
@@ -202,7 +202,7 @@ test("a colour is taken out of a picture, by pointer, by key and from what it is
   const field = page.getByRole("textbox", { name: "Text colour" });
   await page.getByRole("button", { name: "Pick text colour" }).click();
   const dialog = page.getByRole("dialog", { name: "Text colour" });
-  await dialog.getByRole("combobox").selectOption({ label: "Open Store Weekend, 12 and 13 June" });
+  await choose(dialog.getByRole("combobox"), "Open Store Weekend, 12 and 13 June");
   const made = dialog.getByRole("list", { name: "What it is made of" });
   await expect(made.getByRole("button").first()).toHaveAccessibleName(/^#[0-9A-F]{6}$/);
   await expect(made.getByRole("button", { name: "#3F5B2E" })).toBeVisible();

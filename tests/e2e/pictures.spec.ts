@@ -54,10 +54,10 @@ test("a hosted picture is served to anyone, for ever, with its own type", async 
 test("changes asked for by another site are turned away", async ({ request }) => {
   const answer = await request.post("/api/signatures", {
     headers: { origin: "https://elsewhere.example" },
-    data: { rows: 1, columns: 2 },
+    data: { kind: "blank", rows: 1, columns: 2 },
   });
   expect(answer.status()).toBe(403);
-  const missing = await request.post("/api/signatures", { data: { rows: 9, columns: 2 } });
+  const missing = await request.post("/api/signatures", { data: { kind: "blank", rows: 9, columns: 2 } });
   expect(missing.status()).toBe(400);
 });
 

@@ -1,5 +1,6 @@
 /** Finding what will go wrong where a signature leads. */
 import type { Node } from "prosemirror-model";
+import { isPrivateHost } from "../addresses";
 import {
   compared,
   detectLinks,
@@ -15,7 +16,6 @@ import type { Person } from "../people";
 import { hrefOf, linksOf, placeOf, type PlacedLink } from "../signature";
 import type { Finding, FindingCode, Severity } from "./finding";
 import type { Mend } from "./mend";
-import { isPrivateHost } from "./private-host";
 
 /** What answered at web links when they were walked, by address. */
 export type LinkAnswers = Readonly<Record<string, LinkAnswer>>;
@@ -68,8 +68,8 @@ function checkAddress(link: PlacedLink): Found | null {
 }
 
 const hostAndPath = (href: string): readonly [host: string, path: string] => {
-  const found = /^([^/?#]*)(.*)$/s.exec(compared(href))!;
-  return [found[1]!, found[2]!];
+  const [, host = "", path = ""] = /^([^/?#]*)(.*)$/s.exec(compared(href)) ?? [];
+  return [host, path];
 };
 
 /** The address that a text names, or null where it reads as none. */
@@ -122,8 +122,8 @@ function checkCharacter(document: Node, link: PlacedLink): Found {
   let from = link.position - begin;
   let to = link.end - begin;
   if (letter.test(text.slice(from, to))) {
-    while (from > 0 && letter.test(text[from - 1]!)) from--;
-    while (to < text.length && letter.test(text[to]!)) to++;
+    while (from > 0 && letter.test(text.charAt(from - 1))) from--;
+    while (to < text.length && letter.test(text.charAt(to))) to++;
   }
   const word = text.slice(from, to).trim();
   const wider = word.length > 1;
@@ -180,8 +180,9 @@ function checkUnlinked(document: Node): Finding[] {
   const found: Finding[] = [];
   document.descendants((node, position, parent) => {
     if (!node.isText || parent?.type.name === "button" || hrefOf(node)) return;
-    const taken = detectLinks(node.text!);
-    for (const word of node.text!.matchAll(/[^\s()<>“”"',;]+/g)) {
+    const text = node.text ?? "";
+    const taken = detectLinks(text);
+    for (const word of text.matchAll(/[^\s()<>“”"',;]+/g)) {
       const said = word[0].replace(/[.:!?]+$/, "");
       const named = namedAddress(said);
       if (

@@ -1,8 +1,9 @@
 /** Findings about one picture: where it is, what it says, how sharp, how heavy and how true to shape it is. */
 import type { Node } from "prosemirror-model";
+import { isHosted } from "../addresses";
 import { isUsable, type AddressReport } from "../links";
 import { budgets, type BudgetKind, type Size } from "../pictures";
-import type { PictureAttributes } from "../signature";
+import { image, type PictureAttributes } from "../signature";
 import type { Finding } from "./finding";
 
 /** What is known of a picture's file, by its address. */
@@ -103,7 +104,7 @@ function checkFile(
 
 /** `facts` is left out where nothing is known of any file. */
 export function checkPicture(node: Node, at: string, facts?: PictureFactsBySource): Finding[] {
-  const picture = node.attrs as PictureAttributes;
+  const picture = image.of(node);
   const { source, alt, decorative } = picture;
   const found: Omit<Finding, "at" | "station">[] = [];
   if (source === "")
@@ -112,7 +113,7 @@ export function checkPicture(node: Node, at: string, facts?: PictureFactsBySourc
       severity: "attention",
       message: "No picture is chosen here yet, so nothing is sent.",
     });
-  else if (!source.startsWith("/h/") && !isForeign(source))
+  else if (!isHosted(source) && !isForeign(source))
     found.push({
       code: "picture-not-hosted",
       severity: "break",

@@ -1,22 +1,25 @@
 /** Finding what will go wrong. Nothing is mended here. */
 import type { Node } from "prosemirror-model";
+import { isPrivateHost } from "../addresses";
+import { commonWebmail, signatureOverrun } from "../clients";
 import { compile } from "../compile";
 import type { NetworkKind } from "../links";
 import type { Person } from "../people";
 import { signatureBudget } from "../pictures";
 import {
-  picturesOf,
+  font,
+  image,
+  outerTable,
+  pictureSourcesOf,
   placeOf,
+  settingsOf,
   tableMap,
   webSafeFont,
-  type PictureAttributes,
-  type Settings,
 } from "../signature";
 import { costliestParts } from "./costliest-parts";
 import { checkPicture, type PictureFactsBySource } from "./check-picture";
 import { checkLinks, type LinkAnswers } from "./check-links";
 import type { Finding } from "./finding";
-import { isPrivateHost } from "./private-host";
 import { suggestAlt } from "./suggest-alt";
 
 export interface CheckOptions {
@@ -32,18 +35,15 @@ export interface CheckOptions {
   readonly networks?: readonly NetworkKind[];
 }
 
-/** Characters of HTML that common webmail takes in its signature settings. */
-const lengthLimit = 10_000;
-
 /** Pictures side by side in one line of text whose heights differ. */
 function checkIcons(node: Node, at: string, position: number): Finding[] {
   const heights: number[] = [];
   node.forEach((child) => {
-    if (child.type.name === "inlinePicture") heights.push((child.attrs as PictureAttributes).height);
+    if (image.is(child)) heights.push(image.of(child).height);
   });
   if (node.type.name !== "line" || new Set(heights).size < 2) return [];
   const onlyIcons = node.content.content.every(
-    (child) => child.type.name === "inlinePicture" || (child.isText && child.text!.trim() === ""),
+    (child) => image.is(child) || (child.isText && (child.text ?? "").trim() === ""),
   );
   return [
     {
@@ -57,27 +57,29 @@ function checkIcons(node: Node, at: string, position: number): Finding[] {
   ];
 }
 
-const missingFont = (font: string, at: string): Finding => ({
+const missingFont = (family: string, at: string): Finding => ({
   code: "font-not-web-safe",
   severity: "attention",
   station: "build",
   at,
-  message: `“${font}” is not on most machines: recipients will see Arial.`,
+  message: `“${family}” is not on most machines: recipients will see Arial.`,
 });
 
 /** Fonts of single pieces of text that recipients do not have, each once a line. */
 function checkFonts(node: Node, at: string): Finding[] {
   if (node.type.name !== "line") return [];
   const fonts = node.content.content.flatMap(({ marks }) =>
-    marks.filter(({ type }) => type.name === "font").map((mark) => mark.attrs.font as string),
+    marks.filter(font.is).map((mark) => font.of(mark).font),
   );
-  return [...new Set(fonts)].filter((font) => !webSafeFont(font)).map((font) => missingFont(font, at));
+  return [...new Set(fonts)]
+    .filter((family) => !webSafeFont(family))
+    .map((family) => missingFont(family, at));
 }
 
 function checkNode(document: Node, node: Node, position: number, options: CheckOptions): Finding[] {
   const at = placeOf(document, position);
   const found = [...checkIcons(node, at, position), ...checkFonts(node, at)];
-  if (node.type.name !== "picture" && node.type.name !== "inlinePicture") return found;
+  if (!image.is(node)) return found;
   for (const finding of checkPicture(node, at, options.pictures)) {
     const alt = finding.code === "picture-without-alt" ? suggestAlt(document, position, options) : "";
     found.push(
@@ -89,14 +91,13 @@ function checkNode(document: Node, node: Node, position: number, options: CheckO
 
 /** Bytes of a signature's pictures whose files are known, each counted once. */
 export function weightOf(document: Node, pictures: PictureFactsBySource): number {
-  const sources = new Set(picturesOf(document).map(({ node }) => node.attrs.source as string));
-  return [...sources].reduce((sum, source) => sum + (pictures[source]?.bytes ?? 0), 0);
+  return pictureSourcesOf(document).reduce((sum, source) => sum + (pictures[source]?.bytes ?? 0), 0);
 }
 
 function checkWhole(document: Node, options: CheckOptions): Finding[] {
   const found: Finding[] = [];
-  const settings = document.attrs as Settings;
-  const { width } = tableMap(document.firstChild!);
+  const settings = settingsOf(document);
+  const { width } = tableMap(outerTable(document));
   if (!webSafeFont(settings.font)) found.push(missingFont(settings.font, "signature"));
   if (width > settings.maxWidth)
     found.push({
@@ -107,7 +108,8 @@ function checkWhole(document: Node, options: CheckOptions): Finding[] {
       message: `The table is ${width} px wide, and ${settings.maxWidth} px is the most it should be.`,
     });
   const html = compile(document, { destination: "webmail-paste", ...options });
-  if (html.length > lengthLimit) {
+  const over = signatureOverrun(html, commonWebmail);
+  if (over > 0) {
     const parts = costliestParts(document, options)
       .slice(0, 3)
       .map((part) => `${part.at} (${part.characters.toLocaleString("en")})`);
@@ -116,7 +118,7 @@ function checkWhole(document: Node, options: CheckOptions): Finding[] {
       severity: "break",
       station: "install",
       at: "signature",
-      message: `It has ${html.length.toLocaleString("en")} characters, and common webmail takes 10,000. Most are in ${parts.join("; ")}.`,
+      message: `It has ${html.length.toLocaleString("en")} characters, and common webmail takes ${(html.length - over).toLocaleString("en")}. Most are in ${parts.join("; ")}.`,
     });
   }
   if (compile(document, { destination: "plain-text", ...options }) === "" && !html.includes("<img"))

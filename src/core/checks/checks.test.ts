@@ -1,7 +1,7 @@
 import { readFileSync } from "node:fs";
 import { describe, expect, it } from "vitest";
 import { blankSignature, build, parseSignature, picturesOf, replaceSources, schema } from "../signature";
-import { checkSignature, contrast, costliestParts, isPrivateHost, type PictureFacts } from "./index";
+import { checkSignature, costliestParts, type PictureFacts } from "./index";
 
 const demo = (file: string) => parseSignature(JSON.parse(readFileSync(`demo/signatures/${file}`, "utf8")));
 const options = { person: null, base: "https://pictures.harrowfen.example" };
@@ -134,33 +134,6 @@ describe("a signature over 10,000 characters", () => {
 
 it("a blank signature is told that there is nothing in it yet", () => {
   expect(checkSignature(blankSignature(1, 2), options).map(({ code }) => code)).toEqual(["signature-empty"]);
-});
-
-describe("hosts that recipients cannot reach", () => {
-  it.each([
-    "http://127.0.0.1:4310",
-    "http://localhost",
-    "http://10.0.0.4",
-    "http://172.20.1.1",
-    "http://192.168.1.9",
-    "http://[::1]:80",
-    "http://printer.local",
-    "http://intranet",
-    "nonsense",
-  ])("%s", (address) => expect(isPrivateHost(address)).toBe(true));
-  it.each(["https://harrowfen.example", "http://172.32.0.1", "http://8.8.8.8", "http://[2001:db8::1]"])(
-    "but not %s",
-    (address) => expect(isPrivateHost(address)).toBe(false),
-  );
-});
-
-describe("contrast", () => {
-  it("is the ratio of WCAG, whichever colour comes first", () => {
-    expect(contrast("#000000", "#FFFFFF")).toBeCloseTo(21, 5);
-    expect(contrast("#FFFFFF", "#777777")).toBeCloseTo(4.48, 2);
-    expect(contrast("#777777", "#FFFFFF")).toBe(contrast("#FFFFFF", "#777777"));
-    expect(() => contrast("moss", "#FFFFFF")).toThrow("No colour: moss");
-  });
 });
 
 describe("a font on a piece of text", () => {

@@ -1,8 +1,8 @@
 /** Which parts of a signature cost most characters of HTML. */
-import type { Node } from "prosemirror-model";
+import { Fragment, type Node } from "prosemirror-model";
 import { compile } from "../compile";
 import type { Person } from "../people";
-import { placeOf, schema, tableMap } from "../signature";
+import { build, outerTable, placeOf, tableMap } from "../signature";
 
 export interface PartCost {
   readonly at: string;
@@ -18,19 +18,14 @@ export function costliestParts(
   options: { person: Person | null; base: string },
 ): readonly PartCost[] {
   const length = (block: Node): number => {
-    const cell = schema.nodes.cell!.create({ colwidth: [tableMap(document.firstChild!).width] }, block);
-    const alone = document.copy(
-      document.content.replaceChild(
-        0,
-        schema.nodes.table!.create(null, schema.nodes.row!.create(null, cell)),
-      ),
-    );
+    const { width } = tableMap(outerTable(document));
+    const alone = document.copy(Fragment.from(build.table(build.row(build.cell({ width: [width] }, block)))));
     return compile(alone, { destination: "webmail-paste", ...options }).length;
   };
   // A picture that is not chosen yet writes nothing, so this is the cell around a part and no more.
-  const around = length(schema.nodes.picture!.create({ source: "", width: 1, height: 1 }));
+  const around = length(build.picturePlace(1, 1));
   const costs: PartCost[] = [];
-  document.firstChild!.descendants((node, offset) => {
+  outerTable(document).descendants((node, offset) => {
     if (node.type.name === "row" || node.type.name === "cell") return true;
     costs.push({ at: placeOf(document, offset + 1), characters: Math.max(0, length(node) - around) });
     return false;

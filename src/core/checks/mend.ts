@@ -1,6 +1,16 @@
 /** Putting a finding right in one step. */
-import type { Transform } from "prosemirror-transform";
-import { schema, setAttributes } from "../signature";
+import type { Mapping, Transform } from "prosemirror-transform";
+import {
+  attributesIn,
+  build,
+  iconRow,
+  image,
+  leadingKind,
+  link,
+  schema,
+  setAttributes,
+  style,
+} from "../signature";
 
 /** What to change in the document that the finding was found in; positions are of that document. */
 export type Mend =
@@ -18,30 +28,30 @@ export type Mend =
 
 /** Makes a link of everything between two positions, keeping how a link that is there already is drawn. */
 function leadTo(transform: Transform, from: number, to: number, href: string): void {
-  const type = schema.marks.link!;
   transform.doc.nodesBetween(from, to, (node, position) => {
-    if ("link" in node.attrs && position >= from) {
-      setAttributes(transform, position, { link: href });
+    const leading = leadingKind(node);
+    if (leading && position >= from) {
+      setAttributes(transform, position, leading, { link: href });
       return false;
     }
     if (!node.isInline) return true;
-    const own = node.marks.find((mark) => mark.type === type);
-    const look = own ? { color: own.attrs.color as unknown, underline: own.attrs.underline as unknown } : {};
     const begin = Math.max(from, position);
     const end = Math.min(to, position + node.nodeSize);
-    transform.addMark(begin, end, type.create({ ...look, href }));
+    transform.addMark(begin, end, style.link(href, attributesIn(link, node.marks) ?? {}));
     return false;
   });
 }
 
 /** Icons of different sizes in a line become a row, which draws them all as high as the one in the middle. */
 function makeIconRow(transform: Transform, position: number): void {
-  const line = transform.doc.nodeAt(position)!;
-  const icons = line.content.content.filter((child) => child.type.name === "inlinePicture");
-  const heights = icons.map((icon) => Number(icon.attrs.height)).sort((one, other) => one - other);
-  const size = Math.min(96, Math.max(8, heights[Math.floor(heights.length / 2)]!));
-  const row = schema.nodes.iconRow!.create({ size, gap: 6 }, icons);
-  transform.replaceWith(position, position + line.nodeSize, row);
+  const line = transform.doc.nodeAt(position);
+  const icons = line?.content.content.filter(image.is) ?? [];
+  const heights = icons.map((icon) => image.of(icon).height).sort((one, other) => one - other);
+  const middle = heights[Math.floor(heights.length / 2)];
+  if (!line || middle === undefined) return;
+  const { least, most } = iconRow.attributes.size.value;
+  const size = Math.min(most, Math.max(least, middle));
+  transform.replaceWith(position, position + line.nodeSize, build.iconRow({ size }, ...icons));
 }
 
 /** Applies a mend to the document that its finding was found in. */
@@ -51,10 +61,10 @@ export function applyMend(transform: Transform, mend: Mend): Transform {
       leadTo(transform, mend.from, mend.to, mend.href);
       break;
     case "unlink":
-      transform.removeMark(mend.from, mend.to, schema.marks.link!);
+      transform.removeMark(mend.from, mend.to, schema.marks.link);
       break;
     case "describe":
-      setAttributes(transform, mend.position, { alt: mend.alt });
+      setAttributes(transform, mend.position, image, { alt: mend.alt });
       break;
     case "take-out": {
       const node = transform.doc.nodeAt(mend.position);
@@ -65,4 +75,30 @@ export function applyMend(transform: Transform, mend: Mend): Transform {
       makeIconRow(transform, mend.position);
   }
   return transform;
+}
+
+/** A mend whose places are those of a document before some steps; null where what it would mend is gone. */
+function mapped(mend: Mend, mapping: Mapping): Mend | null {
+  if (mend.kind === "lead-to" || mend.kind === "unlink") {
+    const [from, to] = [mapping.map(mend.from, 1), mapping.map(mend.to, -1)];
+    return from < to ? { ...mend, from, to } : null;
+  }
+  const { pos, deleted } = mapping.mapResult(mend.position, 1);
+  return deleted ? null : { ...mend, position: pos };
+}
+
+/**
+ * Applies mends that were all found in one document, one after the other; those whose place an earlier one took away are
+ * left out. Answers how many were applied.
+ */
+export function applyMends(transform: Transform, mends: readonly Mend[]): number {
+  const before = transform.steps.length;
+  let applied = 0;
+  for (const mend of mends) {
+    const now = mapped(mend, transform.mapping.slice(before));
+    if (!now) continue;
+    applyMend(transform, now);
+    applied++;
+  }
+  return applied;
 }

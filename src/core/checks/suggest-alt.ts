@@ -1,9 +1,9 @@
 /** Alt text suggested from how a picture is used: what a recipient who does not see it has to know. */
 import type { Node } from "prosemirror-model";
+import { readPicturePath } from "../addresses";
 import { describeLink, splitNetworkAddress, type NetworkKind } from "../links";
 import type { Person } from "../people";
-import { readHostedPath } from "../pictures";
-import { hrefOf } from "../signature";
+import { hrefOf, image } from "../signature";
 
 export interface AltContext {
   readonly person: Person | null;
@@ -17,6 +17,8 @@ const words = (fileName: string): string =>
     .replace(/[-_]+/g, " ")
     .trim();
 
+const firstOf = (text: string, separator: string | RegExp): string => text.split(separator, 1).join("");
+
 const capitalised = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
 /** What a link says of the picture that leads there. */
@@ -25,7 +27,7 @@ function bySaying(href: string, who: string, networks: readonly NetworkKind[]): 
   if (page) return who ? `${who} on ${page.kind.name}` : page.kind.name;
   const { kind, shown, detail } = describeLink(href);
   if (kind === "mail")
-    return detail ? `Write to ${shown} about ${detail.split(", ")[0]}` : `Write to ${shown}`;
+    return detail ? `Write to ${shown} about ${firstOf(detail, ", ")}` : `Write to ${shown}`;
   if (kind === "phone") return `Call ${shown}`;
   if (kind === "text message") return `Text ${shown}`;
   return null;
@@ -36,8 +38,8 @@ function isPortrait(node: Node, fileName: string, name: string): boolean {
   if (node.type.name !== "picture" || hrefOf(node)) return false;
   const said = words(fileName).toLowerCase();
   if (/portrait|photo|headshot/.test(said)) return true;
-  if (name && said.includes(name.split(" ")[0]!.toLowerCase())) return true;
-  const { width, height } = node.attrs as { width: number; height: number };
+  if (name && said.includes(firstOf(name, " ").toLowerCase())) return true;
+  const { width, height } = image.of(node);
   return height >= 56 && height / width > 0.8 && height / width < 1.6 && !/logo|banner|icon|seal/.test(said);
 }
 
@@ -46,8 +48,8 @@ export function suggestAlt(document: Node, position: number, context: AltContext
   const node = document.nodeAt(position);
   if (!node) throw new RangeError(`No picture at position ${position}`);
   const { person, organisation = person?.organisation ?? "", networks = [] } = context;
-  const source = String(node.attrs.source);
-  const fileName = readHostedPath(source)?.fileName ?? source.split(/[?#]/)[0]!.split("/").at(-1) ?? "";
+  const { source } = image.of(node);
+  const fileName = readPicturePath(source)?.fileName ?? firstOf(source, /[?#]/).split("/").at(-1) ?? "";
   const href = hrefOf(node);
   const linked = href ? bySaying(href, organisation || (person?.name ?? ""), networks) : null;
   if (linked) return linked;
@@ -55,8 +57,7 @@ export function suggestAlt(document: Node, position: number, context: AltContext
   if (/logo/i.test(fileName) && organisation) return organisation;
   if (href && node.type.name === "inlinePicture" && organisation) return `${organisation} on the web`;
   if (href) {
-    const last = describeLink(href)
-      .shown.split(/[?#]/)[0]!
+    const last = firstOf(describeLink(href).shown, /[?#]/)
       .split("/")
       .filter((part) => part)
       .slice(1)

@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
+import { parseDeclarations } from "../html";
 import { compile } from "../compile";
 import { build } from "../signature";
-import { parseDeclarations } from "./declarations";
 import table from "./facts/client-support.json";
 import { attributeFeature, declarationFeatures, supportOf, type Feature } from "./facts/features";
 

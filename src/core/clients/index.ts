@@ -1,10 +1,7 @@
 export type { Change, ChangeCode } from "./changes";
-export { lastValue, parseDeclarations, type Declaration } from "./declarations";
 export { groupChanges, isSeen, type ChangeGroup } from "./group-changes";
-export { attributeOf, isElement, parseParts, type ChildNode, type Element } from "./html-tree";
 export { picturesBlocked } from "./pictures-blocked";
 export { readAloud, type Utterance } from "./read-aloud";
-export { mirrorLightness } from "./mirror-lightness";
 export { received, signatureOverrun, type Received, type ReceiveOptions } from "./received";
 export { rewriteLinks } from "./rewrite-links";
-export { standInIds, standIns, type StandIn, type StandInId } from "./stand-ins";
+export { commonWebmail, standInIds, standIns, type StandIn, type StandInId } from "./stand-ins";

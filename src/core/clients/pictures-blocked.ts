@@ -1,37 +1,27 @@
 /** A signature as it looks while its pictures are blocked: a box of each one's size, with its alt text in it. */
 import {
-  attributeOf,
   appendText,
+  attributeOf,
   createElement,
   detach,
   insertBefore,
-  isElement,
   parseMessage,
+  walkElements,
   writeParts,
-  type ParentNode,
-} from "./html-tree";
+} from "../html";
 
-/** Sizes are those of the attributes; px. */
-function block(parent: ParentNode): void {
-  for (const child of [...parent.childNodes]) {
-    if (!isElement(child)) continue;
-    if (child.tagName !== "img") {
-      block(child);
-      continue;
-    }
-    const side = (name: string): string => `${Number.parseInt(attributeOf(child, name) ?? "", 10) || 24}px`;
+/** Takes and gives HTML for a body. Sizes are those of the attributes; px. */
+export function picturesBlocked(html: string): string {
+  const { body } = parseMessage(html);
+  walkElements(body, (element) => {
+    if (element.tagName !== "img" || !element.parentNode) return;
+    const side = (name: string): string => `${Number.parseInt(attributeOf(element, name) ?? "", 10) || 24}px`;
     const box = createElement("span", {
       style: `display:inline-block;box-sizing:border-box;overflow:hidden;vertical-align:middle;border:1px solid #9aa19c;width:${side("width")};height:${side("height")};font-size:11px;line-height:13px;padding:1px 2px`,
     });
-    appendText(box, attributeOf(child, "alt") ?? "");
-    insertBefore(parent, box, child);
-    detach(child);
-  }
-}
-
-/** Takes and gives HTML for a body. */
-export function picturesBlocked(html: string): string {
-  const { body } = parseMessage(html);
-  block(body);
+    appendText(box, attributeOf(element, "alt") ?? "");
+    insertBefore(element.parentNode, box, element);
+    detach(element);
+  });
   return writeParts(body);
 }

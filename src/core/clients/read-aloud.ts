@@ -2,7 +2,16 @@
  * What a screen reader says of a signature, in order. Layout tables say nothing of themselves (`role="presentation"`,
  * WAI-ARIA 1.2), links are announced, and a picture without alt text is read out by its file name.
  */
-import { attributeOf, isElement, isText, parseMessage, type ChildNode, type Element } from "./html-tree";
+import {
+  attributeOf,
+  isElement,
+  isText,
+  nodesIn,
+  parseMessage,
+  visitNodes,
+  type ChildNode,
+  type Element,
+} from "../html";
 
 export interface Utterance {
   readonly kind: "text" | "link" | "picture";
@@ -16,12 +25,16 @@ const blocks = new Set(["table", "tbody", "tr", "td", "div", "p", "br", "ul", "l
 const fileName = (source: string): string => source.split(/[?#]/)[0]!.split("/").at(-1) ?? "";
 
 /** What the inside of a link says: its text and its pictures' alt texts. */
-function named(node: ChildNode): string {
-  if (isText(node)) return node.value;
-  if (!isElement(node)) return "";
-  if (node.tagName === "img") return ` ${attributeOf(node, "alt") ?? ""} `;
-  return node.childNodes.map(named).join("");
-}
+const named = (link: Element): string =>
+  nodesIn(link)
+    .map((node) =>
+      isText(node)
+        ? node.value
+        : isElement(node) && node.tagName === "img"
+          ? ` ${attributeOf(node, "alt") ?? ""} `
+          : "",
+    )
+    .join("");
 
 const tidy = (text: string): string => text.replace(/[\s\u00a0]+/g, " ").trim();
 
@@ -42,24 +55,29 @@ export function readAloud(html: string): readonly Utterance[] {
     if (/[\p{L}\p{N}]/u.test(text)) said.push({ kind: "text", text, unnamed: false });
     waiting = "";
   };
-  const read = (node: ChildNode): void => {
+  /** The link that is being read, all of which is said at once. */
+  let within: Element | null = null;
+  const enter = (node: ChildNode): void => {
+    if (within) return;
     if (isText(node)) waiting += node.value;
     if (!isElement(node)) return;
+    const href = node.tagName === "a" ? attributeOf(node, "href") : null;
     if (node.tagName === "img") {
       finish();
       const picture = sayPicture(node);
       if (picture) said.push(picture);
-    } else if (node.tagName === "a" && attributeOf(node, "href") !== null) {
+    } else if (href !== null) {
       finish();
+      within = node;
       const text = tidy(named(node));
-      said.push({ kind: "link", text: text || attributeOf(node, "href")!, unnamed: text === "" });
-    } else {
-      if (blocks.has(node.tagName)) finish();
-      node.childNodes.forEach(read);
-      if (blocks.has(node.tagName)) finish();
-    }
+      said.push({ kind: "link", text: text || href, unnamed: text === "" });
+    } else if (blocks.has(node.tagName)) finish();
   };
-  parseMessage(html).body.childNodes.forEach(read);
+  const leave = (element: Element): void => {
+    if (element === within) within = null;
+    else if (!within && blocks.has(element.tagName)) finish();
+  };
+  visitNodes(parseMessage(html).body, { enter, leave });
   finish();
   return said;
 }

@@ -2,7 +2,6 @@
  * What a kind of mail client shows of a message's HTML: a pure transform and the list of what it changed.
  * The answer is a fragment for a message's body, in which nothing can run.
  */
-import type { Change, Report } from "./changes";
 import {
   append,
   createElement,
@@ -11,7 +10,8 @@ import {
   writeParts,
   type Element,
   type Message,
-} from "./html-tree";
+} from "../html";
+import type { Change, Report } from "./changes";
 import { standIns, type StandInId } from "./stand-ins";
 import { toDesktopDocument } from "./transforms/desktop-document";
 import { dropWhatRuns } from "./transforms/drop-what-runs";

@@ -15,15 +15,18 @@ export interface StandIn {
 
 export type StandInId = "webmail-inline" | "desktop-document";
 
+/** What the signature settings of common webmail take. */
+const commonLimit = 10_000;
+
 export const standIns: Readonly<Record<StandInId, StandIn>> = {
   "webmail-inline": {
     id: "webmail-inline",
     name: "Webmail, inline styles only",
     width: 640,
     darkMode: "none",
-    signatureLimit: 10_000,
+    signatureLimit: commonLimit,
     facts: [
-      "Its signature settings take 10,000 characters of HTML.",
+      `Its signature settings take ${commonLimit.toLocaleString("en")} characters of HTML.`,
       "Style sheets, classes and ids are dropped; styles on the elements stay.",
       "Attached and vector pictures are dropped.",
       "A style that has a colour written with spaces is dropped whole.",
@@ -55,6 +58,9 @@ export const standIns: Readonly<Record<StandInId, StandIn>> = {
     ],
   },
 };
+
+/** The kind whose limits hold for common webmail. */
+export const commonWebmail: StandInId = "webmail-inline";
 
 export const standInIds = Object.keys(standIns) as readonly StandInId[];
 

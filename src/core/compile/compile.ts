@@ -3,11 +3,11 @@
  * give the same bytes.
  */
 import type { Node } from "prosemirror-model";
+import { escapeText, toNumericReferences } from "../html";
 import type { Person } from "../people";
 import {
-  escapeText,
   nodeKinds,
-  toNumericReferences,
+  settingsOf,
   type BlockKind,
   type DestinationId,
   type Settings,
@@ -55,7 +55,7 @@ export function compile(document: Node, options: CompileOptions): string {
       `The public address of pictures must begin with http:// or https://, not ${JSON.stringify(options.base)}`,
     );
   const destination = destinations[options.destination];
-  const settings = document.attrs as Settings;
+  const settings = settingsOf(document);
   const writing: Writing = {
     settings,
     person: options.person,
@@ -65,7 +65,7 @@ export function compile(document: Node, options: CompileOptions): string {
     outermost: true,
     rowPlaces: null,
     cell: null,
-    row: null,
+    rowHeight: null,
     sharedPadding: { top: 0, bottom: 0 },
     standingPictures: false,
     picturePlaces: options.picturePlaces ?? false,

@@ -1,5 +1,6 @@
 /** How the icons of a row are drawn: one style, one colour and one plate for all of them. */
 import { plainRecipe, type Plate, type Recipe, type Rectangle } from "../pictures";
+import { choice, color, object, optional, type TypeOf } from "../values";
 
 /** Bare, as a line or solid; or on a plate of one of three shapes, filled or drawn as an outline. */
 export const iconStyles = ["line", "solid", "circle", "rounded", "square", "outline"] as const;
@@ -14,12 +15,16 @@ export const iconStyleNames: Readonly<Record<IconStyle, string>> = {
   outline: "In an outline",
 };
 
-export interface IconLook {
-  readonly style: IconStyle;
-  /** The colour of what is drawn; null keeps an icon's own colours. */
-  readonly color: string | null;
-  readonly plate: string;
-}
+export const iconLook = object(
+  {
+    style: choice(...iconStyles),
+    /** The colour of what is drawn; null keeps an icon's own colours. */
+    color: optional(color),
+    plate: color,
+  },
+  "a look",
+);
+export type IconLook = TypeOf<typeof iconLook>;
 
 /** Whether glyphs are drawn as a line or filled; on plates the filled ones are too heavy. */
 export const glyphWeight = ({ style }: Pick<IconLook, "style">): "line" | "solid" =>
@@ -51,11 +56,11 @@ function plateOf({ style, plate: color }: IconLook, size: number): Plate | null 
   const radius = inHalves(size * 0.2);
   switch (style) {
     case "circle":
-      return { shape: "circle", color, margin, radius: 0 };
+      return { shape: "circle", color, margin, radius: 0, line: null };
     case "rounded":
-      return { shape: "rounded", color, margin, radius };
+      return { shape: "rounded", color, margin, radius, line: null };
     case "square":
-      return { shape: "rectangle", color, margin, radius: 0 };
+      return { shape: "rectangle", color, margin, radius: 0, line: null };
     case "outline":
       return { shape: "circle", color, margin, radius: 0, line: Math.max(1, inHalves(size / 18)) };
     default:

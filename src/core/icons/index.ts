@@ -5,6 +5,7 @@ export { glyphDrawing, glyphLabel, glyphSvg, isGlyph } from "./glyphs";
 export {
   glyphWeight,
   hasPlate,
+  iconLook,
   iconRecipe,
   iconStyleNames,
   iconStyles,

@@ -1,14 +1,13 @@
 /** What a signature cannot hold of some HTML: said after a paste, so that nothing goes unseen. */
 import {
   attributeOf,
-  isElement,
+  elementsIn,
   lastValue,
   parseDeclarations,
   parseParts,
-  type ChildNode,
   type Declaration,
   type Element,
-} from "../clients";
+} from "../html";
 import { linkTarget, webSafeFont } from "../signature";
 
 export type DropCode =
@@ -62,7 +61,8 @@ function styleCodes(element: Element): DropCode[] {
   if (/url\(/i.test(lastValue(style, "background") ?? lastValue(style, "background-image") ?? ""))
     codes.push("background-picture");
   const family = (lastValue(style, "font-family") ?? attributeOf(element, "face") ?? "")
-    .split(",")[0]!
+    .split(",", 1)
+    .join("")
     .trim();
   if (family && !webSafeFont(family.replace(/^['"]|['"]$/g, ""))) codes.push("font");
   return codes;
@@ -75,20 +75,15 @@ function codesOf(element: Element): DropCode[] {
   if (media.has(name)) codes.push("media");
   if (name === "li") codes.push("list-marks");
   const href = name === "a" ? attributeOf(element, "href") : null;
-  if (href !== null && linkTarget(href.trim()) !== null) codes.push("link");
+  if (href !== null && linkTarget.check(href.trim()) !== null) codes.push("link");
   return codes;
 }
 
 /** Everything in some HTML that a signature cannot hold, counted by kind; text is always kept. Never throws. */
 export function whatIsDropped(html: string): readonly Dropped[] {
   const counts = new Map<DropCode, number>();
-  const walk = (nodes: readonly ChildNode[]): void => {
-    for (const element of nodes.filter(isElement)) {
-      for (const code of codesOf(element)) counts.set(code, (counts.get(code) ?? 0) + 1);
-      walk(element.childNodes);
-    }
-  };
-  walk(parseParts(html));
+  for (const element of elementsIn(parseParts(html)))
+    for (const code of codesOf(element)) counts.set(code, (counts.get(code) ?? 0) + 1);
   return [...counts].map(([code, count]) => ({ code, count }));
 }
 

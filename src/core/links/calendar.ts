@@ -1,15 +1,17 @@
 /** An event as a calendar file (iCalendar, RFC 5545), which calendars of every make take in. */
+import { object, words, type TypeOf } from "../values";
 import { contentLines, escapeValue } from "./content-lines";
 
-export interface CalendarEvent {
-  readonly title: string;
+export const calendarEvent = object({
+  title: words("A title", 120),
   /** `2027-06-12`, or with a time as the clock shows it there, `2027-06-12T10:00`. */
-  readonly start: string;
+  start: words("A beginning", 20),
   /** As `start`; the last day of whole days is part of the event. Empty is the same day, or an hour later. */
-  readonly end: string;
-  readonly place: string;
-  readonly description: string;
-}
+  end: words("An end", 20),
+  place: words("A place", 300),
+  description: words("A description", 2000),
+});
+export type CalendarEvent = TypeOf<typeof calendarEvent>;
 
 interface Moment {
   /** Days and minutes as if in UTC, only to count with. */

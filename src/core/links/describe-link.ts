@@ -1,4 +1,5 @@
 /** What a link is, and where it leads in the words of people. */
+import { endingOf, readHostedPath } from "../addresses";
 import { parseMail } from "./mail";
 import { parsePhone, shownNumber } from "./phone";
 
@@ -13,7 +14,7 @@ export interface DescribedLink {
   readonly detail: string;
 }
 
-const hosted = /^\/h\/[0-9a-f]{20}\/([a-z0-9-]+\.([a-z0-9]+))$/;
+const fileKinds: Readonly<Record<string, LinkKind>> = { ics: "calendar file", vcf: "contact card" };
 
 /** A host in ASCII stays so: letters that look alike lead astray. Never throws. */
 export function describeLink(href: string): DescribedLink {
@@ -33,13 +34,11 @@ export function describeLink(href: string): DescribedLink {
       shown: shownNumber(phone.number),
       detail: phone.extension ? `ext. ${phone.extension}` : phone.message && `“${phone.message}”`,
     };
-  const file = hosted.exec(href);
-  if (file)
-    return {
-      kind: file[2] === "ics" ? "calendar file" : file[2] === "vcf" ? "contact card" : "file",
-      shown: file[1]!,
-      detail: "",
-    };
+  const hosted = readHostedPath(href);
+  if (hosted) {
+    const { fileName } = hosted;
+    return { kind: fileKinds[endingOf(fileName)] ?? "file", shown: fileName, detail: "" };
+  }
   if (/^https?:\/\//i.test(href))
     return {
       kind: "page",

@@ -1,4 +1,5 @@
 /** Files that are hosted for links to lead to: calendar files, contact cards, documents. */
+import { endingOf, readHostedPath, type HostedAddress } from "../addresses";
 
 export interface FileType {
   readonly type: string;
@@ -7,7 +8,7 @@ export interface FileType {
 }
 
 /** By ending. Nothing that runs in a browser is among them. */
-export const fileTypes: Readonly<Record<string, FileType>> = {
+const fileTypes: Readonly<Record<string, FileType>> = {
   ics: { type: "text/calendar; charset=utf-8", shown: true },
   vcf: { type: "text/vcard; charset=utf-8", shown: true },
   pdf: { type: "application/pdf", shown: true },
@@ -23,27 +24,25 @@ export const fileTypes: Readonly<Record<string, FileType>> = {
   mp3: { type: "audio/mpeg", shown: true },
 };
 
-export interface HostedFileAddress {
-  readonly hash: string;
-  readonly fileName: string;
+/** The type of a hosted file, by its name; null where its ending is none that is hosted. */
+export function fileTypeOf(fileName: string): FileType | null {
+  const ending = endingOf(fileName);
+  return Object.hasOwn(fileTypes, ending) ? (fileTypes[ending] ?? null) : null;
 }
 
-const pattern = /^\/h\/([0-9a-f]{20})\/([a-z0-9-]{1,60}\.([a-z0-9]{2,4}))$/;
-
-export const hostedFilePath = ({ hash, fileName }: HostedFileAddress): string => `/h/${hash}/${fileName}`;
-
 /** The parts of a hosted file's path, or null for any other address, such as a picture's. */
-export function readHostedFile(path: string): HostedFileAddress | null {
-  const found = pattern.exec(path);
-  return found && Object.hasOwn(fileTypes, found[3]!) ? { hash: found[1]!, fileName: found[2]! } : null;
+export function readHostedFile(path: string): HostedAddress | null {
+  const found = readHostedPath(path);
+  return found && fileTypeOf(found.fileName) ? found : null;
 }
 
 /** A name that a recipient can read, in plain letters; null where its ending is none that is hosted. */
 export function publicFile(name: string): string | null {
-  const found = /^(.*)\.([a-z0-9]+)$/is.exec(name.trim());
-  const ending = found?.[2]!.toLowerCase();
-  if (!ending || !Object.hasOwn(fileTypes, ending)) return null;
-  const plain = found![1]!
+  const given = name.trim();
+  if (!fileTypeOf(given)) return null;
+  const ending = endingOf(given);
+  const plain = given
+    .slice(0, -ending.length - 1)
     .normalize("NFKD")
     .replace(/\p{M}/gu, "")
     .toLowerCase()

@@ -1,16 +1,17 @@
 export { isUsable, type AddressReport, type AddressVerdict, type FetchFailure } from "./address-report";
-export { buildCalendar, type CalendarEvent, type CalendarResult } from "./calendar";
+export { buildCalendar, calendarEvent, type CalendarEvent, type CalendarResult } from "./calendar";
+export { campaign, withCampaign, type Campaign } from "./campaign";
 export { contentLines, escapeValue } from "./content-lines";
 export { compared, describeLink, sameDestination, type DescribedLink, type LinkKind } from "./describe-link";
 export { detectLinks, type FoundLink } from "./detect";
-export { fileTypes, hostedFilePath, publicFile, readHostedFile, type HostedFileAddress } from "./hosted-file";
+export { fileTypeOf, publicFile, readHostedFile, type FileType } from "./hosted-file";
 export { failedAnswer, judgeAnswer, type LinkAnswer, type LinkVerdict, type Response } from "./link-answer";
 export { buildMail, isMailAddress, mailtoLink, parseMail, type MailParts } from "./mail";
-export { letterPath } from "./letter-path";
 export { buildMap, isMapPattern, parseMap, readCoordinates, readPlace, type Place } from "./map";
 export {
   isNetworkPattern,
   networkAddress,
+  networkKind,
   ownIconOf,
   readNetworkPage,
   splitNetworkAddress,
@@ -27,12 +28,4 @@ export {
   type PhoneParts,
 } from "./phone";
 export { readLink, type LinkReading, type ReadLinkOptions } from "./read-link";
-export {
-  followingParameters,
-  mendWeb,
-  webLink,
-  withCampaign,
-  withoutFollowing,
-  type Campaign,
-  type Mended,
-} from "./web";
+export { followingParameters, mendWeb, webLink, withoutFollowing, type Mended } from "./web";

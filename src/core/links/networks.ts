@@ -1,23 +1,46 @@
 /** Kinds of network: the user's own list of places where people and organisations have a page under a handle. */
+import { isContentHash } from "../addresses";
+import { describeValue, object, words, type TypeOf } from "../values";
 import { mendWeb } from "./web";
 
-export interface NetworkKind {
-  readonly id: string;
-  readonly name: string;
+/** Whether a pattern is a web address with at most one slot for the handle. */
+export const isNetworkPattern = (pattern: string): boolean =>
+  /^https?:\/\/[^\s/{}]+\/[^\s{}]*(?:\{handle\}[^\s{}]*)?$/i.test(pattern);
+
+const patternWords = words("An address pattern", 300, "Say where its pages are.");
+
+export const networkKind = object({
+  id: describeValue<string, "id">("id", (value) =>
+    typeof value === "string" && /^[a-z0-9-]{1,60}$/.test(value)
+      ? null
+      : "A network's id has small letters, digits and hyphens only.",
+  ),
+  name: words("A network's name", 60, "A network needs a name."),
   /** What stands for it: the name of a drawn glyph, or `own:` and the hash of an icon of the user's own. */
-  readonly glyph: string;
+  glyph: words("A network's icon", 60),
   /** Where its pages are: the handle follows, or goes where `{handle}` stands. */
-  readonly pattern: string;
-}
+  pattern: describeValue<string, "pattern">(
+    "pattern",
+    (value) =>
+      patternWords.check(value) ??
+      (isNetworkPattern(patternWords.read(value))
+        ? null
+        : "Say where its pages are, such as https://plotline.example/ with the handle after it."),
+    patternWords.read,
+  ),
+});
+export type NetworkKind = TypeOf<typeof networkKind>;
 
 export interface NetworkPage {
   readonly kind: NetworkKind;
   readonly handle: string;
 }
 
+const own = "own:";
+
 /** The hash of the user's own icon that stands for a network, or null where a drawn glyph does. */
 export const ownIconOf = ({ glyph }: Pick<NetworkKind, "glyph">): string | null =>
-  /^own:([0-9a-f]{20})$/.exec(glyph)?.[1] ?? null;
+  glyph.startsWith(own) && isContentHash(glyph.slice(own.length)) ? glyph.slice(own.length) : null;
 
 const slot = "{handle}";
 
@@ -25,10 +48,6 @@ const around = ({ pattern }: NetworkKind): readonly [before: string, after: stri
   const at = pattern.indexOf(slot);
   return at < 0 ? [pattern, ""] : [pattern.slice(0, at), pattern.slice(at + slot.length)];
 };
-
-/** Whether a pattern is a web address with at most one slot for the handle. */
-export const isNetworkPattern = (pattern: string): boolean =>
-  /^https?:\/\/[^\s/{}]+\/[^\s{}]*(?:\{handle\}[^\s{}]*)?$/i.test(pattern);
 
 /** An address without its scheme, a leading `www.` and its case, for comparing. */
 const bare = (address: string): string =>

@@ -1,4 +1,5 @@
 /** What somebody types or pastes where a link is asked for, as the address that it means. */
+import { readHostedPath } from "../addresses";
 import { buildMail, isMailAddress, mailtoLink, parseMail } from "./mail";
 import { dialled, parsePhone, telLink } from "./phone";
 import { followingParameters, mendWeb } from "./web";
@@ -129,8 +130,7 @@ export function readLink(typed: string, { callingCode }: ReadLinkOptions = {}): 
   if (text.length > 2000) return refuse("An address has at most 2,000 characters.");
   const scheme = schemeOf(text);
   if (scheme && never.test(scheme)) return refuse(onlyThese);
-  const hosted = /^\/h\/[0-9a-f]{20}\/[a-z0-9-]+\.[a-z0-9]+$/;
-  if (hosted.test(text)) return take(text);
+  if (readHostedPath(text)) return take(text);
   const known =
     scheme === null ||
     /^(?:h*t+ps*|mailto|tel|sms|geo|url|web|link|www|phone|ph|t|m|mobile|call)$/.test(scheme);

@@ -126,26 +126,6 @@ export function withoutFollowing(href: string): string {
   return found[1]! + (kept.length > 0 ? `?${kept.join("&")}` : "") + (found[3] ?? "");
 }
 
-/** Parameters of a campaign, added to each web link when a signature is compiled. */
-export interface Campaign {
-  readonly source: string;
-  readonly medium: string;
-  readonly name: string;
-}
-
-/** A web address with a campaign's parameters; one that it has already keeps its value. Other addresses stay. */
-export function withCampaign(href: string, { source, medium, name }: Campaign): string {
-  const found = /^(https?:\/\/[^?#]*)(?:\?([^#]*))?(#.*)?$/i.exec(href);
-  if (!found) return href;
-  const given = (found[2] ?? "").split("&").filter((pair) => pair);
-  const has = new Set(given.map((pair) => pair.split("=", 1)[0]));
-  const added = Object.entries({ utm_source: source, utm_medium: medium, utm_campaign: name })
-    .filter(([key, value]) => value && !has.has(key))
-    .map(([key, value]) => `${key}=${encodeURIComponent(value.toWellFormed())}`);
-  const query = [...given, ...added].join("&");
-  return found[1]! + (query ? `?${query}` : "") + (found[3] ?? "");
-}
-
 /** A web address as it was meant: its slips mended, or null when it cannot be one. */
 export function mendWeb(typed: string): Mended | null {
   const first = slipped(typed);
@@ -159,7 +139,7 @@ export function mendWeb(typed: string): Mended | null {
   const schemed = /^https?:\/\//i.test(text) ? text : `https://${text}`;
   const parts = beginning.exec(schemed);
   if (!parts) return null;
-  const [, scheme, host, rest] = parts as unknown as [string, string, string, string];
+  const [, scheme = "", host = "", rest = ""] = parts;
   const typedHost = host.replace(/(?<=\.)\.+/g, "");
   const ascii = asciiHost(typedHost);
   if (ascii === null) return null;

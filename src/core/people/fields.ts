@@ -18,9 +18,18 @@ export type FieldName = (typeof fieldNames)[number];
 /** One person of the directory; a field that is not known is empty. */
 export type Person = Readonly<Record<FieldName, string>>;
 
-export const emptyPerson: Person = Object.fromEntries(
-  fieldNames.map((name) => [name, ""]),
-) as unknown as Person;
+export const emptyPerson: Person = {
+  name: "",
+  pronouns: "",
+  title: "",
+  department: "",
+  phone: "",
+  mobile: "",
+  mail: "",
+  web: "",
+  address: "",
+  organisation: "",
+};
 
 export const fieldLabels: Readonly<Record<FieldName, string>> = {
   name: "Name",

@@ -2,17 +2,14 @@
  * Taking a plain background away by its colour. Edges are unmixed: what an edge pixel holds of the background is
  * taken out of its colour, so that no pale rim is left on dark.
  */
-import { converter, differenceEuclidean } from "culori";
+import { channelsOf, distanceFrom, hexOf } from "../color";
 import type { ClearedBackground } from "./cut";
-import { channelsOf, type Pixels } from "./pixels";
-
-const toLab = converter("lab");
-const difference = differenceEuclidean("lab");
+import { type Pixels } from "./pixels";
 
 /** Changes copies only; opaque and far colours stay byte for byte. */
 export function clearBackground({ data, width, height }: Pixels, cleared: ClearedBackground): Pixels {
   const [red, green, blue] = channelsOf(cleared.color);
-  const background = toLab(cleared.color)!;
+  const distance = distanceFrom(cleared.color);
   const out = new Uint8Array(data);
   // A logo has few colours and many pixels: each colour is measured once.
   const kept = new Map<number, number>();
@@ -20,13 +17,7 @@ export function clearBackground({ data, width, height }: Pixels, cleared: Cleare
     const key = (data[at]! << 16) | (data[at + 1]! << 8) | data[at + 2]!;
     let alpha = kept.get(key);
     if (alpha === undefined) {
-      const color = {
-        mode: "rgb" as const,
-        r: data[at]! / 255,
-        g: data[at + 1]! / 255,
-        b: data[at + 2]! / 255,
-      };
-      const away = difference(toLab(color), background) - cleared.tolerance;
+      const away = distance(data[at]!, data[at + 1]!, data[at + 2]!) - cleared.tolerance;
       alpha = away <= 0 ? 0 : cleared.softness > 0 ? Math.min(1, away / cleared.softness) : 1;
       kept.set(key, alpha);
     }
@@ -65,8 +56,7 @@ export function backgroundColor({ data, width, height }: Pixels): string | null 
   // The shade at the first border pixel of that colour, exactly.
   for (let at = 0; at + 3 < data.length; at += 4) {
     const key = ((data[at]! >> 4) << 8) | ((data[at + 1]! >> 4) << 4) | (data[at + 2]! >> 4);
-    if (key === most[0] && data[at + 3]! >= 128)
-      return `#${[data[at]!, data[at + 1]!, data[at + 2]!].map((value) => value.toString(16).padStart(2, "0")).join("")}`.toUpperCase();
+    if (key === most[0] && data[at + 3]! >= 128) return hexOf(data[at]!, data[at + 1]!, data[at + 2]!);
   }
   return null;
 }

@@ -196,7 +196,7 @@ describe("the geometry of a cut", () => {
     const { picture, plate } = cutGeometry({
       ...square,
       crop: { x: 0, y: 0, width: 400, height: 200 },
-      plate: { shape: "circle", color: "#FFFFFF", margin: 8, radius: 0 },
+      plate: { shape: "circle", color: "#FFFFFF", margin: 8, radius: 0, line: null },
     });
     expect(picture).toEqual({ x: 16, y: 56, width: 160, height: 80 });
     expect(plate).toMatchObject({ kind: "ellipse", rx: 96, ry: 96, color: "#FFFFFF" });
@@ -228,7 +228,7 @@ describe("the geometry of a cut", () => {
           const { picture, size, scale } = cutGeometry({
             ...plainRecipe({ x: 0, y: 0, width: cropWidth, height: cropHeight }, { width, height }),
             density,
-            plate: { shape: "rectangle", color: "#FFFFFF", margin, radius: 0 },
+            plate: { shape: "rectangle", color: "#FFFFFF", margin, radius: 0, line: null },
           });
           expect(scale).toBeLessThanOrEqual(density);
           expect(picture.width).toBeGreaterThanOrEqual(1);

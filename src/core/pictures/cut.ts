@@ -2,89 +2,114 @@
  * A cut: how a picture for a signature is made from an untouched original. Crops are in original px, origin at
  * the top left, y down; display sizes are CSS px; the cut's own pixels are display size times density.
  */
+import { choice, color, flag, numberIn, object, optional, px, tagged, type TypeOf } from "../values";
+import { longestSide } from "./limits";
 
 export interface Size {
   readonly width: number;
   readonly height: number;
 }
 
-export interface Rectangle extends Size {
-  readonly x: number;
-  readonly y: number;
-}
+export const largestDisplay = 1200;
 
-export interface Ring {
-  /** CSS px. */
-  readonly width: number;
-  /** Clear room between the ring and the picture; CSS px. */
-  readonly gap: number;
-  readonly color: string;
-}
+/** One side of a display size. */
+export const displaySide = px(1, largestDisplay);
 
-export type Frame =
-  | { readonly shape: "rectangle" }
-  /** Radius in CSS px. */
-  | { readonly shape: "rounded"; readonly radius: number }
-  | { readonly shape: "circle"; readonly ring: Ring | null }
-  | { readonly shape: "ellipse" }
-  /** Softness is the part of the way from edge to centre over which the picture fades out, 0 to 1. */
-  | { readonly shape: "soft-ellipse"; readonly softness: number };
+/** Where something is in an original; px, fractions of a drawing's unit too. */
+const place = numberIn(0, longestSide, 0.001);
+const extent = numberIn(0.001, longestSide, 0.001);
 
-/** Taking away a plain background, for logos that come on white. */
-export interface ClearedBackground {
-  readonly color: string;
-  /** Distance from the colour up to which all is taken away, 0 to 100 (CIELAB difference). */
-  readonly tolerance: number;
-  /** Further distance over which it fades out. */
-  readonly softness: number;
-}
+const rectangle = object({ x: place, y: place, width: extent, height: extent }, "a rectangle");
+export type Rectangle = TypeOf<typeof rectangle>;
+
+export const cropValue = rectangle;
+
+/** A ring around a circle; the gap is clear room between the ring and the picture. */
+export const ringValue = object({ width: px(0.5, 40, 0.5), gap: px(0, 40, 0.5), color }, "a ring");
+export type Ring = TypeOf<typeof ringValue>;
+
+/** Radius of rounded corners. */
+const radius = px(0, 600);
+
+/** The shape that the picture shows through. */
+export const frameValue = tagged("shape", {
+  rectangle: {},
+  rounded: { radius },
+  circle: { ring: optional(ringValue) },
+  ellipse: {},
+  /** Softness is the part of the way from edge to centre over which the picture fades out. */
+  "soft-ellipse": { softness: numberIn(0, 1, 0.01) },
+});
+export type Frame = TypeOf<typeof frameValue>;
+
+/** Taking away a plain background, for logos that come on white. Distances are CIELAB differences. */
+export const clearValue = object(
+  {
+    color,
+    /** Distance from the colour up to which all is taken away. */
+    tolerance: numberIn(0, 60, 1),
+    /** Further distance over which it fades out. */
+    softness: numberIn(0, 80, 1),
+  },
+  "a cleared background",
+);
+export type ClearedBackground = TypeOf<typeof clearValue>;
 
 /** A shape in a colour behind a picture, so that it shows on dark as well. */
-export interface Plate {
-  readonly shape: "circle" | "rounded" | "rectangle";
-  readonly color: string;
-  /** Room between the plate's edge and the picture; CSS px. */
-  readonly margin: number;
-  /** Of a rounded plate; CSS px. */
-  readonly radius: number;
-  /** Where the plate is an outline: the width of its line; CSS px. */
-  readonly line?: number;
-}
+export const plateValue = object(
+  {
+    shape: choice("circle", "rounded", "rectangle"),
+    color,
+    /** Room between the plate's edge and the picture. */
+    margin: px(0, 200, 0.5),
+    /** Of a rounded plate. */
+    radius: px(0, 600, 0.5),
+    /** The width of its line where the plate is an outline; null where it is filled. */
+    line: optional(px(0.5, 40, 0.5)),
+  },
+  "a plate",
+);
+export type Plate = TypeOf<typeof plateValue>;
 
-export type Format =
+export const formatValue = tagged("kind", {
   /** The smallest file that looks the same, by measured difference. */
-  | { readonly kind: "lightest" }
-  | { readonly kind: "png" }
-  | { readonly kind: "palette"; readonly colors: 2 | 4 | 16 | 256 }
-  /** Quality from 30 to 100. */
-  | { readonly kind: "jpeg"; readonly quality: number };
+  lightest: {},
+  png: {},
+  palette: { colors: choice(2, 4, 16, 256) },
+  jpeg: { quality: numberIn(30, 100, 1) },
+});
+export type Format = TypeOf<typeof formatValue>;
 
-export type Density = 1 | 2 | 3;
+export const densityValue = choice(1, 2, 3);
+export type Density = TypeOf<typeof densityValue>;
 
 /** What a still picture is in a signature; its weight budget goes by it. */
-export type Use = "photo" | "logo" | "icon" | "banner";
+export const useValue = choice("photo", "logo", "icon", "banner");
+export type Use = TypeOf<typeof useValue>;
 
-export interface Recipe {
-  readonly crop: Rectangle;
-  readonly clear: ClearedBackground | null;
-  /** A colour that everything opaque takes on. */
-  readonly tint: string | null;
-  readonly plate: Plate | null;
-  readonly frame: Frame;
-  /** Display size. */
-  readonly width: number;
-  readonly height: number;
-  readonly density: Density;
-  /** Whether more pixels may be made than the crop has. */
-  readonly enlarge: boolean;
-  /** The colour laid under everything that is transparent; null keeps it transparent. */
-  readonly fill: string | null;
-  readonly format: Format;
-  /** Null where it is told by the picture itself. */
-  readonly use: Use | null;
-}
-
-export const largestDisplay = 1200;
+export const recipeValue = object(
+  {
+    crop: cropValue,
+    clear: optional(clearValue),
+    /** A colour that everything opaque takes on. */
+    tint: optional(color),
+    plate: optional(plateValue),
+    frame: frameValue,
+    /** Display size. */
+    width: displaySide,
+    height: displaySide,
+    density: densityValue,
+    /** Whether more pixels may be made than the crop has. */
+    enlarge: flag,
+    /** The colour laid under everything that is transparent; null keeps it transparent. */
+    fill: optional(color),
+    format: formatValue,
+    /** Null where it is told by the picture itself. */
+    use: optional(useValue),
+  },
+  "a recipe",
+);
+export type Recipe = TypeOf<typeof recipeValue>;
 
 /** The whole of an original. */
 export const wholeCrop = ({ width, height }: Size): Rectangle => ({ x: 0, y: 0, width, height });
@@ -96,7 +121,7 @@ export const wholeCrop = ({ width, height }: Size): Rectangle => ({ x: 0, y: 0, 
  */
 export function displaySize(natural: Size, asked: { width: number } | { height: number }): Size {
   const side = "width" in asked ? asked.width : asked.height;
-  if (!Number.isInteger(side) || side < 1 || side > largestDisplay)
+  if (displaySide.check(side) !== null)
     throw new RangeError(`A display size is a whole number from 1 to 1200 px, not ${side}`);
   const ratio = "width" in asked ? natural.height / natural.width : natural.width / natural.height;
   const other = Math.max(1, Math.round(side * ratio));
@@ -154,3 +179,17 @@ export function changeRecipe(recipe: Recipe, patch: Partial<Recipe>): Recipe {
 export const leavesTransparent = ({ frame, plate, clear, fill }: Recipe): boolean =>
   fill === null &&
   (frame.shape !== "rectangle" || clear !== null || (plate !== null && plate.shape !== "rectangle"));
+
+/** A recipe as it was kept: what recipes did not hold at the time is filled in. */
+export function wholeRecipe(kept: Partial<Recipe> & Pick<Recipe, "crop" | "width" | "height">): Recipe {
+  const recipe = { ...plainRecipe(kept.crop, kept), ...kept };
+  const { frame, plate } = recipe;
+  return {
+    ...recipe,
+    plate: plate && { ...plate, line: plate.line ?? null },
+    frame:
+      frame.shape === "circle" && frame.ring
+        ? { ...frame, ring: { ...frame.ring, gap: frame.ring.gap ?? 0 } }
+        : frame,
+  };
+}

@@ -2,7 +2,7 @@
  * The colours that a picture is made of: its pixels are sorted into boxes of like colour, the fullest boxes give a
  * colour each, and colours too like an earlier one are left out. Pixels are RGBA, four bytes each.
  */
-import { differenceCiede2000, formatHex } from "culori";
+import { colorDifference, hexOf, type Channels } from "../color";
 
 /** Colours less than this apart look alike (CIEDE2000). */
 const likeness = 12;
@@ -11,8 +11,6 @@ const shift = 3;
 /** A box with a smaller share of the opaque pixels is an edge between colours, not a colour. */
 const leastShare = 0.004;
 
-const difference = differenceCiede2000();
-
 interface Box {
   count: number;
   red: number;
@@ -20,12 +18,7 @@ interface Box {
   blue: number;
 }
 
-const colorOf = ({ count, red, green, blue }: Box) => ({
-  mode: "rgb" as const,
-  r: red / count / 255,
-  g: green / count / 255,
-  b: blue / count / 255,
-});
+const colorOf = ({ count, red, green, blue }: Box): Channels => [red / count, green / count, blue / count];
 
 /** At most `count` six-digit hex colours, the most frequent first; none of a picture without opaque pixels. */
 export function extractPalette(pixels: Uint8ClampedArray, count: number): readonly string[] {
@@ -43,11 +36,11 @@ export function extractPalette(pixels: Uint8ClampedArray, count: number): readon
     box.blue += blue;
     boxes.set(key, box);
   }
-  const chosen: ReturnType<typeof colorOf>[] = [];
+  const chosen: Channels[] = [];
   for (const box of [...boxes.values()].sort((one, other) => other.count - one.count)) {
     if (chosen.length === count || box.count < opaque * leastShare) break;
     const color = colorOf(box);
-    if (chosen.every((earlier) => difference(earlier, color) >= likeness)) chosen.push(color);
+    if (chosen.every((earlier) => colorDifference(earlier, color) >= likeness)) chosen.push(color);
   }
-  return chosen.map((color) => formatHex(color).toUpperCase());
+  return chosen.map(([red, green, blue]) => hexOf(Math.round(red), Math.round(green), Math.round(blue)));
 }

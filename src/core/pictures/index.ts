@@ -1,9 +1,18 @@
-export { drawnFrom, hostedPath, readHostedPath, type HostedAddress } from "./address";
 export { budgets, signatureBudget, pictureUse, type BudgetKind } from "./budgets";
 export { backgroundColor, clearBackground } from "./clear-background";
 export { carryCrop, clampCrop, cropToAspect, largestCrop, moveCrop, sizeCrop, type Aspect } from "./crop";
 export {
   changeRecipe,
+  clearValue,
+  densityValue,
+  displaySide,
+  formatValue,
+  frameValue,
+  plateValue,
+  recipeValue,
+  ringValue,
+  useValue,
+  wholeRecipe,
   displaySize,
   firstDisplaySize,
   largestDisplay,
@@ -45,6 +54,12 @@ export {
 } from "./limits";
 export {
   beginAt,
+  frameTimeValue,
+  loopFields,
+  loopSourceValue,
+  loopValue,
+  revealedText,
+  ringColors,
   changeSpeed,
   firstFrames,
   firstLoop,
@@ -70,7 +85,7 @@ export {
   type RevealedText,
 } from "./loop";
 export { looksTheSame, measureDifference, type Difference } from "./measure-difference";
-export { channelsOf, hasTransparency, type Pixels } from "./pixels";
+export { hasTransparency, type Pixels } from "./pixels";
 export { countColors, quantize } from "./quantize";
 export { originalTypes, sniffType, typeRefusal, type OriginalType, type SniffedType } from "./sniff";
 export { svgTrouble, type SvgTrouble } from "./svg-troubles";

@@ -2,63 +2,109 @@
  * Loops: short animations as recipes. A loop has a source that gives numbered pictures, and a list of frames that
  * says which picture is shown for how long. Times are milliseconds; a GIF holds them in hundredths of a second.
  */
-import { displaySize, proportionsOf, type Density, type Recipe, type Rectangle, type Size } from "./cut";
-
-export type LoopSource =
-  /** The frames of an animation that was uploaded. */
-  | { readonly kind: "animation"; readonly original: string; readonly count: number }
-  /** Several originals one after the other, each drawn to cover the same box. */
-  | { readonly kind: "pictures"; readonly originals: readonly string[] }
-  /** A framed photo whose ring steps through colours, there and back. */
-  | {
-      readonly kind: "ring-cycle";
-      readonly original: string;
-      readonly picture: Recipe;
-      readonly colors: readonly string[];
-    }
-  /** A line of text that appears word by word; picture 0 has none of the words, the last has them all. */
-  | { readonly kind: "text-reveal"; readonly text: RevealedText };
-
-export interface RevealedText {
-  readonly words: string;
-  readonly font: string;
-  /** CSS px. */
-  readonly size: number;
-  readonly bold: boolean;
-  readonly color: string;
-  /** Null for a clear background. */
-  readonly background: string | null;
-}
-
-export interface LoopFrame {
-  /** Which picture of the source is shown, from 0. */
-  readonly picture: number;
-  readonly time: number;
-}
-
-export interface LoopRecipe {
-  readonly source: LoopSource;
-  readonly frames: readonly LoopFrame[];
-  /** 0 repeats for ever. */
-  readonly repeats: number;
-  /** Colours of the palette, 2 to 256. */
-  readonly colors: number;
-  /** What of each picture of an animation is shown; null for all of it. */
-  readonly crop: Rectangle | null;
-  readonly width: number;
-  readonly height: number;
-  readonly density: Density;
-  /**
-   * Mixed into half-clear edges, and laid under everything clear when `solid`. Null makes hard edges, which show no
-   * rim on any canvas.
-   */
-  readonly fill: string | null;
-  readonly solid: boolean;
-}
+import { contentHash } from "../addresses";
+import {
+  color,
+  count,
+  describeValue,
+  flag,
+  list,
+  milliseconds,
+  object,
+  optional,
+  px,
+  tagged,
+  text,
+  type TypeOf,
+} from "../values";
+import {
+  cropValue,
+  densityValue,
+  displaySide,
+  displaySize,
+  proportionsOf,
+  recipeValue,
+  type Density,
+  type Size,
+} from "./cut";
+import { mostFrames } from "./limits";
 
 /** Browsers draw frames that ask for less at 100 ms. */
 export const shortestTime = 20;
 export const longestTime = 10_000;
+
+const original = contentHash("an original");
+
+export const revealedText = object(
+  {
+    words: text(120),
+    font: text(60),
+    size: px(8, 96),
+    bold: flag,
+    color,
+    /** Null for a clear background. */
+    background: optional(color),
+  },
+  "a text",
+);
+export type RevealedText = TypeOf<typeof revealedText>;
+
+export const ringColors = list(color, { least: 1, most: 12, what: "colours" });
+
+export const loopSourceValue = tagged("kind", {
+  /** The frames of an animation that was uploaded. */
+  animation: { original, count: count(1, mostFrames) },
+  /** Several originals one after the other, each drawn to cover the same box. */
+  pictures: { originals: list(original, { least: 1, most: 60, what: "pictures" }) },
+  /** A framed photo whose ring steps through colours, there and back. */
+  "ring-cycle": { original, picture: recipeValue, colors: ringColors },
+  /** A line of text that appears word by word; picture 0 has none of the words, the last has them all. */
+  "text-reveal": { text: revealedText },
+});
+export type LoopSource = TypeOf<typeof loopSourceValue>;
+
+/** Which picture of the source is shown, from 0, and for how long. */
+const loopFrame = object(
+  { picture: count(0, 10_000), time: milliseconds(shortestTime, longestTime, 10) },
+  "a frame",
+);
+export type LoopFrame = TypeOf<typeof loopFrame>;
+export const frameTimeValue = loopFrame.fields.time;
+
+const loopParts = object(
+  {
+    source: loopSourceValue,
+    frames: list(loopFrame, { least: 1, most: mostFrames, what: "frames" }),
+    /** 0 repeats for ever. */
+    repeats: count(0, 100),
+    /** Colours of the palette. */
+    colors: count(2, 256),
+    /** What of each picture of an animation is shown; null for all of it. */
+    crop: optional(cropValue),
+    width: displaySide,
+    height: displaySide,
+    density: densityValue,
+    /**
+     * Mixed into half-clear edges, and laid under everything clear when `solid`. Null makes hard edges, which show no
+     * rim on any canvas.
+     */
+    fill: optional(color),
+    solid: flag,
+  },
+  "a loop",
+);
+export const loopFields = loopParts.fields;
+export type LoopRecipe = TypeOf<typeof loopParts>;
+
+/** A loop none of whose frames shows a picture that its source does not have. */
+export const loopValue = describeValue<LoopRecipe, "loop">("loop", (given) => {
+  const complaint = loopParts.check(given);
+  if (complaint !== null) return complaint;
+  const { source, frames } = loopParts.read(given);
+  return frames.every(({ picture }) => picture < pictureCount(source))
+    ? null
+    : "has a frame that shows a picture that its source does not have";
+});
 
 /** A time that a GIF can hold. */
 export const frameTime = (time: number): number =>

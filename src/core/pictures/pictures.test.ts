@@ -1,14 +1,5 @@
 import { describe, expect, it } from "vitest";
-import {
-  drawnFrom,
-  hostedPath,
-  keptApart,
-  publicFileName,
-  readHostedPath,
-  sniffType,
-  svgTrouble,
-  typeRefusal,
-} from "./index";
+import { keptApart, publicFileName, sniffType, svgTrouble, typeRefusal } from "./index";
 
 describe("names and addresses", () => {
   it.each([
@@ -32,25 +23,6 @@ describe("names and addresses", () => {
       "noend-2",
     ]);
   });
-
-  it("an invented address is drawn from the stand-in web, any other from itself", () => {
-    expect(drawnFrom("https://Share.Example/a/b.png")).toBe("/stand-in-web/share.example/a/b.png");
-    expect(drawnFrom("https://share.example")).toBe("/stand-in-web/share.example/");
-    for (const address of ["/h/x/y.png", "https://example.com/a.png", "https://a.example.org/x", ""])
-      expect(drawnFrom(address)).toBe(address);
-  });
-
-  it("an address comes apart as it was put together", () => {
-    const address = { hash: "0123456789abcdef0123", fileName: "logo.png" };
-    expect(readHostedPath(hostedPath(address))).toEqual(address);
-  });
-
-  it.each([
-    "/h/xyz/logo.png",
-    "/h/0123456789abcdef0123/../x.png",
-    "/h/0123456789abcdef0123/logo.svg",
-    "https://a.example/h/",
-  ])("%s is no hosted address", (path) => expect(readHostedPath(path)).toBeNull());
 });
 
 describe("the real type of a file", () => {

@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
+import { channelsOf } from "../color";
 import {
   backgroundColor,
-  channelsOf,
   clearBackground,
   countColors,
   hasTransparency,

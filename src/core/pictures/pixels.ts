@@ -5,13 +5,6 @@ export interface Pixels {
   readonly height: number;
 }
 
-/** Red, green and blue of a six-digit hex colour. Throws a RangeError for anything else. */
-export function channelsOf(hex: string): readonly [number, number, number] {
-  const found = /^#([0-9a-f]{2})([0-9a-f]{2})([0-9a-f]{2})$/i.exec(hex);
-  if (!found) throw new RangeError(`A colour is six hex digits after #, not ${JSON.stringify(hex)}`);
-  return [parseInt(found[1]!, 16), parseInt(found[2]!, 16), parseInt(found[3]!, 16)];
-}
-
 /** Whether any pixel lets something through. */
 export function hasTransparency({ data }: Pixels): boolean {
   for (let at = 3; at < data.length; at += 4) if (data[at]! < 255) return true;

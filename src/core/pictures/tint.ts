@@ -1,5 +1,6 @@
 /** Giving a one-colour picture another colour; how opaque each pixel is stays. */
-import { channelsOf, type Pixels } from "./pixels";
+import { channelsOf } from "../color";
+import { type Pixels } from "./pixels";
 
 export function tintPixels({ data, width, height }: Pixels, color: string): Pixels {
   const [red, green, blue] = channelsOf(color);

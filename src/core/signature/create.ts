@@ -1,7 +1,6 @@
 /** New documents and new parts of them. */
 import type { Node } from "prosemirror-model";
-import { schema } from "./schema";
-import { noSides } from "./values";
+import { build } from "./builder";
 
 /** The narrow first column is for a photo or logo, the wide one for text; px. */
 const firstColumn = 110;
@@ -12,29 +11,20 @@ export function blankSignature(rows: number, columns: number): Node {
   const fits = Number.isInteger(rows) && Number.isInteger(columns);
   if (!fits || rows < 1 || rows > 6 || columns < 1 || columns > 8)
     throw new RangeError(`A blank table has 1 to 6 rows and 1 to 8 columns, not ${rows} × ${columns}`);
-  const { signature, table, row, cell, line } = schema.nodes;
   const width = columns <= 2 ? otherColumn : Math.floor((firstColumn + otherColumn) / columns);
   const widths = Array.from({ length: columns }, (_unused, index) =>
     columns === 2 && index === 0 ? firstColumn : width,
   );
-  return signature!.create(
-    null,
-    table!.create(
-      null,
-      Array.from({ length: rows }, () =>
-        row!.create(
-          null,
-          widths.map((columnWidth, index) =>
-            cell!.create(
-              {
-                colwidth: [columnWidth],
-                padding: { ...noSides(0), left: index === 0 ? 0 : 12, right: index === columns - 1 ? 0 : 12 },
-              },
-              line!.create(),
-            ),
-          ),
-        ),
-      ),
-    ),
+  const cellOf = (columnWidth: number, index: number): Node =>
+    build.cell(
+      {
+        width: [columnWidth],
+        padding: { left: index === 0 ? 0 : 12, right: index === columns - 1 ? 0 : 12 },
+      },
+      build.line(),
+    );
+  return build.signature(
+    {},
+    build.table(...Array.from({ length: rows }, () => build.row(...widths.map(cellOf)))),
   );
 }

@@ -1,31 +1,61 @@
 export { build, style, type CellPlan } from "./builder";
+export { borderOn, innerWidth } from "./borders";
 export { blankSignature } from "./create";
+export {
+  attributesIn,
+  type Attribute,
+  type Attributes,
+  type AttributesOf,
+  type Description,
+} from "./description";
+export { drawnFontFiles, drawnFontRules } from "./drawn-fonts";
 export { duplicatePart, insertParts, insertRowAcross, mayHold, movePart, removePart } from "./edits/blocks";
+export { commonBorder, rectangleOf, setBorders, type BorderTarget } from "./edits/borders";
+export { borderBetween, setBorder, setPadding } from "./edits/cells";
 export { evenColumns, moveColumnBorder, narrowestColumn, setColumnWidth } from "./edits/columns";
-export { commonLine, rectangleOf, setLines, type LineTarget } from "./edits/lines";
-export { deleteBands, insertBand, mergeCells, moveBand, rearrangeTable, splitCell } from "./edits/rearrange";
-export { hasShortForm, shortForm } from "./short-form";
-export type { Axis, Rectangle } from "./table-layout";
-export { lineBetween, setBorder, setPadding } from "./edits/cells";
 export { duplicateIcon, moveIcon, removeIcon } from "./edits/icons";
+export { setAllLinkLooks, setLinkLook, type LinkLookPatch } from "./edits/link-looks";
+export { deleteBands, insertBand, mergeCells, moveBand, rearrangeTable, splitCell } from "./edits/rearrange";
 export { replaceSources } from "./edits/replace-sources";
 export { setAttributes, setSettings } from "./edits/set-attributes";
-export { drawnFontFiles, drawnFontRules } from "./drawn-fonts";
 export { fontStack, spaceWidth, webSafeFont, webSafeFonts, type WebSafeFont } from "./fonts";
-export { cellAttributes, isEmptyCell, type CellAttributes } from "./kinds/cell";
-export { lineHeightPx } from "./kinds/line";
-export type { PersonFieldAttributes } from "./kinds/person-field";
-export type { PictureAttributes } from "./kinds/picture";
-export { defaultSettings, type Settings } from "./kinds/signature";
-export type { BlockKind, InlineKind, MarkKind, NodeKind } from "./kind";
-export { placeOf, placeStep, wordsIn } from "./place";
-export { hrefOf } from "./href-of";
-export { linksOf, type LinkUse, type PlacedLink } from "./links-of";
-export { setAllLinkLooks, setLinkLook, type LinkLookPatch } from "./edits/link-looks";
-export type { LinkAttributes } from "./marks/link";
-export { picturesOf, type PlacedPicture } from "./queries";
-export { markKinds, nodeKinds, schema } from "./schema";
-export { innerWidth, lineOn } from "./lines";
+export { isLeftOut, part, type BlockKind, type InlineKind, type MarkKind, type NodeKind } from "./kind";
+export { button } from "./kinds/button";
+export { isEmptyCell } from "./kinds/cell";
+export { cell, type CellAttributes } from "./kinds/cell-attributes";
+export { divider } from "./kinds/divider";
+export { iconRow } from "./kinds/icon-row";
+export { line, lineHeightPx } from "./kinds/line";
+export { personField, type PersonFieldAttributes } from "./kinds/person-field";
+export { image, picture, type PictureAttributes } from "./kinds/picture";
+export { row } from "./kinds/row";
+export { separator } from "./kinds/separator";
+export { spacer } from "./kinds/spacer";
+export { textColor } from "./marks/color";
+export { font } from "./marks/font";
+export { letterSpacing } from "./marks/letter-spacing";
+export { link, type LinkAttributes } from "./marks/link";
+export { size } from "./marks/size";
+export { outerTable } from "./outer-table";
+export { disclaimer, readyLines, signOff, type ReadyLine } from "./parts/ready-lines";
+export { starterPatterns, type StarterPattern } from "./patterns/starter-patterns";
+export {
+  hrefOf,
+  leadingKind,
+  linksOf,
+  pictureSourcesOf,
+  picturesOf,
+  placeOf,
+  placeStep,
+  wordsIn,
+  type LinkUse,
+  type PlacedLink,
+  type PlacedPicture,
+} from "./queries";
+export { kindOf, markKinds, nodeKinds, schema } from "./schema";
+export { settingsOf, signatureSettings, type Settings } from "./settings";
+export { hasShortForm, shortForm } from "./short-form";
+export type { Axis, Rectangle } from "./table-layout";
 export {
   cellAt,
   placeAtOffset,
@@ -42,8 +72,16 @@ export {
   type DocumentProblem,
   type SignatureResult,
 } from "./validate";
-export { hexColor, linkTarget, noSides, sideNames, type Border, type SideName, type Sides } from "./values";
+export {
+  border,
+  borderStyle,
+  linkTarget,
+  noSides,
+  sideNames,
+  textSize,
+  widest,
+  type Border,
+  type SideName,
+  type Sides,
+} from "./values";
 export type { DestinationId, Writing } from "./writing";
-export { toNumericReferences, escapeAttribute, escapeText } from "./html";
-export { starterPatterns, type StarterPattern } from "./patterns/starter-patterns";
-export { disclaimer, readyLines, signOff, type ReadyLine } from "./parts/ready-lines";

@@ -3,70 +3,42 @@
  * pieces share one link, and how text carries its styling so that no client recolours it. Sizes in px.
  */
 import type { Mark, Node } from "prosemirror-model";
-import { element, escapeText, type Declarations } from "./html";
+import { publicAddress } from "../addresses";
+import { element, escapeText, type Declarations } from "../html";
+import { attributesIn } from "./description";
 import { fontStack } from "./fonts";
-import type { Settings } from "./kinds/signature";
-import type { LinkAttributes } from "./marks/link";
-import { linkAddress, publicAddress, type Writing } from "./writing";
+import { bold } from "./marks/bold";
+import { textColor } from "./marks/color";
+import { font } from "./marks/font";
+import { italic } from "./marks/italic";
+import { letterSpacing } from "./marks/letter-spacing";
+import { link } from "./marks/link";
+import { size } from "./marks/size";
+import { underline } from "./marks/underline";
+import { upperCase } from "./marks/upper-case";
+import type { LinkLook, Piece, ReadPieces, TextStyle } from "./piece";
+import type { Settings } from "./settings";
+import { linkAddress, type Writing } from "./writing";
 
-/** The styling of one run, read off its marks. */
-export interface TextStyle {
-  readonly bold: boolean;
-  readonly italic: boolean;
-  readonly underline: boolean;
-  readonly color: string | null;
-  readonly size: number;
-  readonly font: string;
-  /** Added after each letter; px. */
-  readonly letterSpacing: number;
-  readonly upperCase: boolean;
-  /** How the link around the run is drawn, which must be said again on the text; null outside links. */
-  readonly link: LinkLook | null;
-}
-
-export interface LinkLook {
-  readonly color: string;
-  readonly underline: boolean;
-}
-
-/** What one inline node contributes to its line. */
-export interface Piece {
-  readonly role: "content" | "space" | "separator" | "break" | "nothing";
-  /** Where it leads of itself; a link mark wins over it. */
-  readonly link: string | null;
-  /** Whether its own link is drawn in the colour of the text around it: a date, an address. */
-  readonly quietLink?: boolean;
-  /** Whether it reads from left to right even in a signature that does not: numbers and addresses. */
-  readonly leftToRight?: boolean;
-  readonly plain: string;
-  readonly html: (style: TextStyle, writing: Writing) => string;
-  /** An empty field that was told to take its whole line with it. */
-  readonly takesLine?: boolean;
-}
-
-/** The part of an inline kind that the line's writer calls; keyed by node type in `schema`. */
-export type ReadPieces = (node: Node, writing: Writing) => readonly Piece[];
-
-const mark = (marks: readonly Mark[], name: string): Mark | undefined =>
-  marks.find((candidate) => candidate.type.name === name);
+const has = (marks: readonly Mark[], { is }: Pick<typeof bold, "is">): boolean => marks.some(is);
 
 /** What one link says of its own colour and underline, and of the signature's where it says nothing. */
 function linkLook(marks: readonly Mark[], { linkColor, linkUnderline }: Settings): LinkLook {
-  const own = mark(marks, "link")?.attrs as Partial<LinkAttributes> | undefined;
+  const own = attributesIn(link, marks);
   return { color: own?.color ?? linkColor, underline: own?.underline ?? linkUnderline };
 }
 
 export function textStyle(marks: readonly Mark[], writing: Writing, linked: boolean): TextStyle {
   const { settings } = writing;
   return {
-    bold: mark(marks, "bold") !== undefined,
-    italic: mark(marks, "italic") !== undefined,
-    underline: mark(marks, "underline") !== undefined,
-    color: (mark(marks, "color")?.attrs.color as string | undefined) ?? null,
-    size: (mark(marks, "size")?.attrs.size as number | undefined) ?? settings.size,
-    font: (mark(marks, "font")?.attrs.font as string | undefined) ?? settings.font,
-    letterSpacing: (mark(marks, "letterSpacing")?.attrs.spacing as number | undefined) ?? 0,
-    upperCase: mark(marks, "upperCase") !== undefined,
+    bold: has(marks, bold),
+    italic: has(marks, italic),
+    underline: has(marks, underline),
+    color: attributesIn(textColor, marks)?.color ?? null,
+    size: attributesIn(size, marks)?.size ?? settings.size,
+    font: attributesIn(font, marks)?.font ?? settings.font,
+    letterSpacing: attributesIn(letterSpacing, marks)?.spacing ?? 0,
+    upperCase: has(marks, upperCase),
     link: linked ? linkLook(marks, settings) : null,
   };
 }
@@ -112,11 +84,11 @@ function visibleRuns(nodes: readonly Node[], writing: Writing, read: ReadPieces)
   let waiting: Run[] = [];
   let content = false;
   for (const node of nodes) {
-    const link = (mark(node.marks, "link")?.attrs.href as string | undefined) ?? null;
+    const href = attributesIn(link, node.marks)?.href ?? null;
     for (const piece of read(node, writing)) {
       if (piece.takesLine) return null;
       if (piece.role === "nothing") continue;
-      const run: Run = { piece, marks: node.marks, link: link ?? piece.link };
+      const run: Run = { piece, marks: node.marks, link: href ?? piece.link };
       if (piece.role === "content") {
         shown.push(...waiting, run);
         waiting = [];
@@ -124,7 +96,7 @@ function visibleRuns(nodes: readonly Node[], writing: Writing, read: ReadPieces)
       } else if (piece.role === "break") {
         waiting = [];
         shown.push(run);
-      } else if (shown.at(-1) && shown.at(-1)!.piece.role !== "break") {
+      } else if (shown.length > 0 && shown.at(-1)?.piece.role !== "break") {
         const separated = waiting.some((earlier) => earlier.piece.role === "separator");
         if (piece.role === "space" || !separated) waiting.push(run);
       }
@@ -145,11 +117,16 @@ const saysItself = (text: string, link: string): boolean => {
   return bare(text) === bare(link);
 };
 
-const sameMark = (one: readonly Mark[], other: readonly Mark[], name: string): boolean =>
-  mark(other, name) ? (mark(one, name)?.eq(mark(other, name)!) ?? false) : !mark(one, name);
+/** Whether two runs are under the same link mark, or both under none. */
+function sameLinkMark(one: readonly Mark[], other: readonly Mark[]): boolean {
+  const [first, second] = [one.find(link.is), other.find(link.is)];
+  return first && second ? first.eq(second) : first === second;
+}
 
+/** Neighbouring runs that lead to the same place; there is at least one. */
 interface Group {
   readonly link: string | null;
+  readonly first: Run;
   readonly runs: Run[];
 }
 
@@ -157,9 +134,9 @@ function grouped(runs: readonly Run[]): readonly Group[] {
   const groups: Group[] = [];
   for (const run of runs) {
     const last = groups.at(-1);
-    const sameLink = last?.link === run.link && sameMark(last.runs[0]!.marks, run.marks, "link");
+    const sameLink = last?.link === run.link && sameLinkMark(last.first.marks, run.marks);
     if (last && sameLink && run.piece.role !== "break") last.runs.push(run);
-    else groups.push({ link: run.link, runs: [run] });
+    else groups.push({ link: run.link, first: run, runs: [run] });
   }
   return groups;
 }
@@ -177,20 +154,21 @@ function writeGroup(group: Group, writing: Writing): string {
   if (group.link === null)
     return group.runs.map((run) => run.piece.html(textStyle(run.marks, writing, false), writing)).join("");
   const { settings } = writing;
-  const look = linkLook(group.runs[0]!.marks, settings);
+  const look = linkLook(group.first.marks, settings);
   const quiet = group.runs.every((run) => run.piece.quietLink);
-  const styles = group.runs.map((run) => {
+  const styleOf = (run: Run): TextStyle => {
     const style = textStyle(run.marks, writing, true);
     return quiet ? { ...style, color: style.color ?? settings.textColor } : style;
-  });
+  };
+  const first = styleOf(group.first);
   const turned = settings.direction === "rtl" && group.runs.every((run) => run.piece.leftToRight);
-  const inner = group.runs.map((run, index) => run.piece.html(styles[index]!, writing)).join("");
+  const inner = group.runs.map((run) => run.piece.html(styleOf(run), writing)).join("");
   return element(
     "a",
     { href: linkAddress(group.link, writing), dir: turned ? "ltr" : null },
     {
-      color: styles[0]!.color ?? look.color,
-      "text-decoration": look.underline || styles[0]!.underline ? "underline" : "none",
+      color: first.color ?? look.color,
+      "text-decoration": look.underline || first.underline ? "underline" : "none",
     },
     inner,
   );

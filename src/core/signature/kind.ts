@@ -1,30 +1,28 @@
 /**
- * What a kind of node or mark is. Each kind lives in one file that holds its structure, attributes, checks,
- * parse rule, drawing for the Bench and HTML writer side by side; the schema, the validator and the compiler
- * are derived from these descriptions and know nothing else of the document.
+ * What a kind of node or mark is. Each kind lives in one file that holds its structure, attributes, parse rule, drawing
+ * for the Bench and HTML writer side by side; the schema, the validator and the compiler are derived from these
+ * descriptions and know nothing else of the document.
  */
 import type { DOMOutputSpec, Mark, MarkSpec, Node, NodeSpec, TagParseRule } from "prosemirror-model";
-import { flag, type Check } from "./values";
-import type { ReadPieces } from "./inline";
+import { flag } from "../values";
+import { attribute, describeAttributes, type Attributes, type Description } from "./description";
+import type { ReadPieces } from "./piece";
 import type { Writing } from "./writing";
 
-export interface Attribute {
-  /** Left out when the attribute must be given. */
-  readonly default?: unknown;
-  readonly check: Check;
-}
-
 /** What every row and every part of a cell has: whether a reply's short form holds it. */
-export const partAttributes: Readonly<Record<"inShortForm", Attribute>> = {
-  inShortForm: { default: true, check: flag },
-};
+export const partAttributes = { inShortForm: attribute(flag, true) };
 
-interface Kind {
-  readonly name: string;
+/** The kinds that a reply's short form can leave out. */
+export const part = describeAttributes(null, partAttributes);
+
+export const isLeftOut = (node: Node): boolean => part.is(node) && !part.of(node).inShortForm;
+
+interface Kind<N extends string> {
+  readonly name: N;
   /** The word for it in places and breadcrumbs: "row", "picture". */
   readonly word: string;
   readonly structure: Omit<NodeSpec, "attrs" | "parseDOM" | "toDOM" | "toDebugString">;
-  readonly attributes: Readonly<Record<string, Attribute>>;
+  readonly attributes: Attributes;
   /** Other HTML that reads as this kind, beside what `draw` writes. */
   readonly parse?: readonly TagParseRule[];
   /** How the Bench draws it; 0 marks where the content goes. Absent for text. */
@@ -32,25 +30,33 @@ interface Kind {
 }
 
 /** A kind that stands by itself: it writes its own HTML and plain text, in reading order, lines parted by "\n". */
-export interface BlockKind extends Kind {
+export interface BlockKind<N extends string = string> extends Kind<N> {
   readonly write: (node: Node, writing: Writing) => string;
   readonly writePlain: (node: Node, writing: Writing) => string;
 }
 
 /** A kind that stands in a line: it says what it contributes, and the line writes it with its neighbours. */
-export interface InlineKind extends Kind {
+export interface InlineKind<N extends string = string> extends Kind<N> {
   readonly read: ReadPieces;
 }
 
-export type NodeKind = BlockKind | InlineKind;
+export type NodeKind<N extends string = string> = BlockKind<N> | InlineKind<N>;
 
-export interface MarkKind {
-  readonly name: string;
-  readonly attributes: Readonly<Record<string, Attribute>>;
+export const blockKind = <const N extends string>(kind: BlockKind<N>): BlockKind<N> => kind;
+export const inlineKind = <const N extends string>(kind: InlineKind<N>): InlineKind<N> => kind;
+
+export interface MarkKind<N extends string = string> {
+  readonly name: N;
+  readonly attributes: Attributes;
   readonly structure?: Omit<MarkSpec, "attrs" | "parseDOM" | "toDOM">;
   readonly parse: MarkSpec["parseDOM"];
   readonly draw: (mark: Mark) => DOMOutputSpec;
 }
+
+export const markKind = <const N extends string>(kind: MarkKind<N>): MarkKind<N> => kind;
+
+/** A mark that says only that it is there. */
+export const plainMark = (name: string): Description<Record<never, never>> => describeAttributes([name], {});
 
 const dataName = "data-still-line";
 
@@ -58,6 +64,9 @@ const dataName = "data-still-line";
 export const marked = (node: Node): Record<string, string> => ({
   [dataName]: `${node.type.name} ${JSON.stringify(node.attrs)}`,
 });
+
+const isRecord = (value: unknown): value is Readonly<Record<string, unknown>> =>
+  typeof value === "object" && value !== null;
 
 /**
  * The parse rule that reads `marked` back. What comes from a clipboard is not to be trusted, so each value is
@@ -68,19 +77,18 @@ export function markedRule(kind: Pick<NodeKind, "name" | "attributes">): TagPars
     tag: `[${dataName}^="${kind.name} "]`,
     priority: 60,
     getAttrs(element) {
+      let given: unknown;
       try {
-        const given = JSON.parse(element.getAttribute(dataName)!.slice(kind.name.length + 1)) as Record<
-          string,
-          unknown
-        >;
-        const attributes: Record<string, unknown> = {};
-        for (const [name, attribute] of Object.entries(kind.attributes))
-          if (name in given && attribute.check(given[name]) === null) attributes[name] = given[name];
-          else if (!("default" in attribute)) return false;
-        return attributes;
+        given = JSON.parse((element.getAttribute(dataName) ?? "").slice(kind.name.length + 1));
       } catch {
         return false;
       }
+      if (!isRecord(given)) return false;
+      const attributes: Record<string, unknown> = {};
+      for (const [name, described] of Object.entries(kind.attributes))
+        if (name in given && described.value.check(given[name]) === null) attributes[name] = given[name];
+        else if (!("default" in described)) return false;
+      return attributes;
     },
   };
 }

@@ -1,6 +1,7 @@
 /** The one schema of the document, derived from the kinds. The Bench, the server and the compiler all use it. */
 import { Schema, type AttributeSpec, type MarkSpec, type NodeSpec } from "prosemirror-model";
-import { markedRule, type Attribute, type MarkKind, type NodeKind } from "./kind";
+import type { Attributes } from "./description";
+import { markedRule, type MarkKind, type NodeKind } from "./kind";
 import { breakKind } from "./kinds/break";
 import { buttonKind } from "./kinds/button";
 import { cellKind } from "./kinds/cell";
@@ -27,7 +28,7 @@ import { underlineKind } from "./marks/underline";
 import { upperCaseKind } from "./marks/upper-case";
 
 /** The first block kind is what an empty cell is filled with, so the line stands before the others. */
-const nodeKindList: readonly NodeKind[] = [
+const nodeKindList = [
   signatureKind,
   lineKind,
   tableKind,
@@ -46,7 +47,7 @@ const nodeKindList: readonly NodeKind[] = [
 ];
 
 /** The order is the order in which marks nest: a link holds all the styling of its text. */
-const markKindList: readonly MarkKind[] = [
+const markKindList = [
   linkKind,
   colorKind,
   sizeKind,
@@ -58,6 +59,9 @@ const markKindList: readonly MarkKind[] = [
   underlineKind,
 ];
 
+export type NodeName = (typeof nodeKindList)[number]["name"];
+export type MarkName = (typeof markKindList)[number]["name"];
+
 export const nodeKinds: ReadonlyMap<string, NodeKind> = new Map(
   nodeKindList.map((kind) => [kind.name, kind]),
 );
@@ -65,14 +69,21 @@ export const markKinds: ReadonlyMap<string, MarkKind> = new Map(
   markKindList.map((kind) => [kind.name, kind]),
 );
 
-const attributeSpecs = (attributes: Readonly<Record<string, Attribute>>): Record<string, AttributeSpec> =>
+/** Throws a RangeError for a name that no kind has. */
+export function kindOf(name: string): NodeKind {
+  const kind = nodeKinds.get(name);
+  if (!kind) throw new RangeError(`There is no kind of node ${JSON.stringify(name)}`);
+  return kind;
+}
+
+const attributeSpecs = (attributes: Attributes): Record<string, AttributeSpec> =>
   Object.fromEntries(
     Object.entries(attributes).map(([name, attribute]) => [
       name,
       {
         ...("default" in attribute ? { default: attribute.default } : {}),
         validate: (value: unknown) => {
-          const complaint = attribute.check(value);
+          const complaint = attribute.value.check(value);
           if (complaint) throw new RangeError(`${name} ${complaint}`);
         },
       },
@@ -95,8 +106,11 @@ const markSpec = (kind: MarkKind): MarkSpec => ({
   toDOM: kind.draw,
 });
 
-export const schema = new Schema({
+const record = <N extends string, T>(entries: readonly (readonly [N, T])[]): Record<N, T> =>
+  Object.fromEntries(entries) as Record<N, T>;
+
+export const schema = new Schema<NodeName, MarkName>({
   topNode: "signature",
-  nodes: Object.fromEntries(nodeKindList.map((kind) => [kind.name, nodeSpec(kind)])),
-  marks: Object.fromEntries(markKindList.map((kind) => [kind.name, markSpec(kind)])),
+  nodes: record(nodeKindList.map((kind) => [kind.name, nodeSpec(kind)] as const)),
+  marks: record(markKindList.map((kind) => [kind.name, markSpec(kind)] as const)),
 });

@@ -1,27 +1,27 @@
 /** The short form of a signature: what a reply holds, once the rows and parts that it leaves out are gone. */
-import { Fragment, type Attrs, type Node } from "prosemirror-model";
+import { Fragment, type Node } from "prosemirror-model";
+import { build } from "./builder";
 import { isEmptyCell } from "./kinds/cell";
-import { schema } from "./schema";
+import { isLeftOut } from "./kind";
+import { outerTable } from "./outer-table";
 import { end, readLayout, start, writeLayout, type LaidCell } from "./table-layout";
 import { withoutBands } from "./edits/rearrange";
 
 const cache = new WeakMap<Node, Node>();
 
-const keeps = (attributes: Attrs): boolean => attributes.inShortForm !== false;
-
 /** The parts of a cell that a reply holds, with nested tables in their own short form. */
 function shortCell(cell: Node): Node {
   const parts = cell.content.content
-    .filter((part) => keeps(part.attrs))
+    .filter((each) => !isLeftOut(each))
     .flatMap((part) => (part.type.name === "table" ? (shortTable(part) ?? []) : [part]));
   if (parts.length === cell.childCount && parts.every((part, index) => part === cell.child(index)))
     return cell;
-  return cell.copy(Fragment.from(parts.length > 0 ? parts : schema.nodes.line!.create()));
+  return cell.copy(Fragment.from(parts.length > 0 ? parts : build.line()));
 }
 
 /** Columns that stand empty only because a reply leaves out all that was in them. */
 function emptied(cells: readonly LaidCell[], before: readonly Node[], column: number): boolean {
-  const own = cells.map((cell, index) => ({ cell, before: before[index]! }));
+  const own = cells.map((cell, index) => ({ cell, before: before[index] ?? cell.node }));
   const single = own.filter(
     ({ cell }) => start(cell, "column") === column && end(cell, "column") === column + 1,
   );
@@ -35,9 +35,9 @@ function emptied(cells: readonly LaidCell[], before: readonly Node[], column: nu
 /** The short form of a table, or null when a reply holds none of its rows. */
 function shortTable(table: Node): Node | null {
   let layout = readLayout(table);
-  if (!layout.row.some(keeps)) return null;
-  for (let row = layout.row.length - 1; row >= 0; row--)
-    if (!keeps(layout.row[row]!)) layout = withoutBands(layout, "row", row, row + 1);
+  if (!layout.row.some(({ inShortForm }) => inShortForm)) return null;
+  for (const [row, { inShortForm }] of [...layout.row.entries()].reverse())
+    if (!inShortForm) layout = withoutBands(layout, "row", row, row + 1);
   const before = layout.cells.map(({ node }) => node);
   const cells = layout.cells.map((cell) => ({ ...cell, node: shortCell(cell.node) }));
   const gone = layout.column.map((_width, column) => emptied(cells, before, column));
@@ -51,7 +51,7 @@ function shortTable(table: Node): Node | null {
 export function hasShortForm(document: Node): boolean {
   let found = false;
   document.descendants((node) => {
-    if (!keeps(node.attrs)) found = true;
+    if (isLeftOut(node)) found = true;
     return !found;
   });
   return found;
@@ -64,7 +64,7 @@ export function hasShortForm(document: Node): boolean {
 export function shortForm(document: Node): Node {
   const known = cache.get(document);
   if (known) return known;
-  const table = document.firstChild!;
+  const table = outerTable(document);
   const short = hasShortForm(document) ? (shortTable(table) ?? emptyTable(table)) : table;
   const made = short === table ? document : document.copy(Fragment.from(short));
   cache.set(document, made);
@@ -74,10 +74,6 @@ export function shortForm(document: Node): Node {
 /** One empty cell as wide as the table: what is left when a reply leaves out every row. */
 function emptyTable(table: Node): Node {
   const { column } = readLayout(table);
-  const { row, cell, line } = schema.nodes;
   const width = column.reduce((sum, each) => sum + each, 0);
-  return table.type.create(
-    table.attrs,
-    row!.create(null, cell!.create({ colwidth: [width] }, line!.create())),
-  );
+  return table.copy(Fragment.from(build.row(build.cell({ width: [width] }, build.line()))));
 }

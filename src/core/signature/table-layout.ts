@@ -2,12 +2,18 @@
  * A table as a list of placed cells: the form in which rows and columns are inserted, deleted, moved, merged and
  * split. A band is one row or one column; bands count from 0 at the top left. Widths and heights are px.
  */
-import type { Attrs, Node } from "prosemirror-model";
+import type { Node } from "prosemirror-model";
+import { build, cellWith } from "./builder";
+import type { AttributesOf } from "./description";
+import { cell } from "./kinds/cell-attributes";
+import { row as rowKind } from "./kinds/row";
 import { schema } from "./schema";
 import { tableMap } from "./table-map";
-import { noSides, sideNames, widestColumn, type Border, type SideName, type Sides } from "./values";
+import { widestColumn, type Border, type SideName } from "./values";
 
 export type Axis = "row" | "column";
+
+export type RowAttributes = AttributesOf<typeof rowKind.attributes>;
 
 /** A cell with its place; what it holds and its own measures are in the node. */
 export interface LaidCell {
@@ -20,7 +26,7 @@ export interface LaidCell {
 
 export interface TableLayout {
   /** The attributes of each row. */
-  readonly row: readonly Attrs[];
+  readonly row: readonly RowAttributes[];
   /** The width of each column. */
   readonly column: readonly number[];
   readonly cells: readonly LaidCell[];
@@ -37,12 +43,12 @@ export interface Rectangle {
 const spanOf = { row: "rowspan", column: "colspan" } as const;
 export const otherAxis = { row: "column", column: "row" } as const;
 
-export const start = (cell: LaidCell, axis: Axis): number => cell[axis];
-export const end = (cell: LaidCell, axis: Axis): number => cell[axis] + cell[spanOf[axis]];
+export const start = (laid: LaidCell, axis: Axis): number => laid[axis];
+export const end = (laid: LaidCell, axis: Axis): number => laid[axis] + laid[spanOf[axis]];
 
 /** A cell at another stretch of an axis. */
-export const stretched = (cell: LaidCell, axis: Axis, from: number, to: number): LaidCell => ({
-  ...cell,
+export const stretched = (laid: LaidCell, axis: Axis, from: number, to: number): LaidCell => ({
+  ...laid,
   [axis]: from,
   [spanOf[axis]]: to - from,
 });
@@ -56,7 +62,7 @@ export function readLayout(table: Node): TableLayout {
       `Row ${problem.row + 1}, column ${problem.column + 1} is not covered once (table is ${rows} × ${columns})`,
     );
   return {
-    row: table.content.content.map((row) => row.attrs),
+    row: table.content.content.map(rowKind.of),
     column: columnWidths,
     cells: places.map(({ node, row, column, rowspan, colspan }) => ({ node, row, column, rowspan, colspan })),
   };
@@ -64,15 +70,15 @@ export function readLayout(table: Node): TableLayout {
 
 /** Whether an axis has a band that no cell begins in, so that it draws nothing of its own. */
 function idleBand(layout: TableLayout, axis: Axis): number | null {
-  const begun = new Set(layout.cells.map((cell) => start(cell, axis)));
+  const begun = new Set(layout.cells.map((laid) => start(laid, axis)));
   for (let band = 1; band < layout[axis].length; band++) if (!begun.has(band)) return band;
   return null;
 }
 
-function joinedRows(upper: Attrs, lower: Attrs): Attrs {
-  const heights = [upper.height, lower.height] as (number | null)[];
-  return { ...upper, height: heights.every((height) => height !== null) ? heights[0]! + heights[1]! : null };
-}
+const joinedRows = (upper: RowAttributes, lower: RowAttributes): RowAttributes => ({
+  ...upper,
+  height: upper.height !== null && lower.height !== null ? upper.height + lower.height : null,
+});
 
 /** No column is wider than a document may say. */
 const joinedWidths = (left: number, right: number): number => Math.min(widestColumn, left + right);
@@ -82,29 +88,22 @@ function withoutIdle(layout: TableLayout, axis: Axis): TableLayout {
   const band = idleBand(layout, axis);
   if (band === null) return layout;
   const shorter = (at: number): number => (at > band - 1 ? at - 1 : at);
-  const cells = layout.cells.map((cell) =>
-    stretched(
-      cell,
-      axis,
-      shorter(start(cell, axis)),
-      end(cell, axis) > band ? end(cell, axis) - 1 : end(cell, axis),
-    ),
-  );
-  const joined =
+  const cells = layout.cells.map((laid) => {
+    const last = end(laid, axis);
+    return stretched(laid, axis, shorter(start(laid, axis)), last > band ? last - 1 : last);
+  });
+  /** The bands, with the idle one and the one before it made one. */
+  const joined = <T>(bands: readonly T[], join: (one: T, other: T) => T): readonly T[] => {
+    const [before, idle] = bands.slice(band - 1, band + 1);
+    return before === undefined || idle === undefined
+      ? bands
+      : bands.toSpliced(band - 1, 2, join(before, idle));
+  };
+  const bands =
     axis === "row"
-      ? {
-          ...layout,
-          row: layout.row.toSpliced(band - 1, 2, joinedRows(layout.row[band - 1]!, layout.row[band]!)),
-        }
-      : {
-          ...layout,
-          column: layout.column.toSpliced(
-            band - 1,
-            2,
-            joinedWidths(layout.column[band - 1]!, layout.column[band]!),
-          ),
-        };
-  return withoutIdle({ ...joined, cells }, axis);
+      ? { row: joined(layout.row, joinedRows) }
+      : { column: joined(layout.column, joinedWidths) };
+  return withoutIdle({ ...layout, ...bands, cells }, axis);
 }
 
 const same = (one: unknown, other: unknown): boolean => JSON.stringify(one) === JSON.stringify(other);
@@ -126,29 +125,25 @@ export function writeLayout(given: TableLayout, table: Node): Node {
     const kept =
       before?.attrs === attributes &&
       before.childCount === cells.length &&
-      cells.every((cell, at) => before.child(at) === cell);
-    return kept ? before : schema.nodes.row!.create(attributes, cells);
+      cells.every((each, at) => before.child(at) === each);
+    return kept ? before : schema.nodes.row.create(attributes, cells);
   });
   const unchanged =
     rows.length === table.childCount && rows.every((row, index) => row === table.child(index));
   return unchanged ? table : table.type.create(table.attrs, rows);
 }
 
-/** An empty cell in the manner of another: its padding, background and alignment, and the lines of some sides. */
-export function emptyCellLike(node: Node, keptLines: readonly SideName[]): Node {
-  const border = node.attrs.border as Sides<Border | null>;
-  const lines = Object.fromEntries(
-    sideNames.map((side) => [side, keptLines.includes(side) ? border[side] : null]),
-  );
-  return node.type.create(
-    { ...node.attrs, border: { ...noSides(null), ...lines } },
-    schema.nodes.line!.create(),
-  );
+/** An empty cell in the manner of another: its padding, background and alignment, and the borders of some sides. */
+export function emptyCellLike(node: Node, keptBorders: readonly SideName[]): Node {
+  const own = cell.of(node);
+  const kept = (side: SideName): Border | null => (keptBorders.includes(side) ? own.border[side] : null);
+  const border = { top: kept("top"), right: kept("right"), bottom: kept("bottom"), left: kept("left") };
+  return cellWith({ ...own, border }, build.line());
 }
 
 /** Whether a cell lies at least partly in a rectangle. */
-export const meets = (cell: LaidCell, { top, left, bottom, right }: Rectangle): boolean =>
-  cell.row < bottom &&
-  cell.row + cell.rowspan > top &&
-  cell.column < right &&
-  cell.column + cell.colspan > left;
+export const meets = (laid: LaidCell, { top, left, bottom, right }: Rectangle): boolean =>
+  laid.row < bottom &&
+  laid.row + laid.rowspan > top &&
+  laid.column < right &&
+  laid.column + laid.colspan > left;

@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { parseSignature } from "./validate";
-import { innerWidth, lineOn } from "./lines";
+import { innerWidth, borderOn } from "./borders";
 import { schema } from "./schema";
 import { cellAt, placeAtOffset, placeWidth, tableMap } from "./table-map";
 
@@ -85,8 +85,8 @@ describe("the map of a table", () => {
     expect([placeWidth(map, first!), innerWidth(map, first!)]).toEqual([100, 88]);
     // The line stands on the first cell, and the second gives up its half of it all the same.
     expect([placeWidth(map, second!), innerWidth(map, second!)]).toEqual([200, 178]);
-    expect(lineOn(map, second!, "left")).toEqual(line);
-    expect(lineOn(map, second!, "right")).toBeNull();
+    expect(borderOn(map, second!, "left")).toEqual(line);
+    expect(borderOn(map, second!, "right")).toBeNull();
   });
 
   it("gives the cell at a position, and names the place of one that is not there", () => {

@@ -3,6 +3,7 @@
  * with spans covers several. Widths are px. Maps are cached by table node, which never changes.
  */
 import type { Node } from "prosemirror-model";
+import { cell } from "./kinds/cell-attributes";
 
 export interface CellPlace {
   readonly node: Node;
@@ -48,15 +49,13 @@ export function tableMap(table: Node): TableMap {
   return map;
 }
 
-const spans = (cell: Node): { colspan: number; rowspan: number } =>
-  cell.attrs as { colspan: number; rowspan: number };
-
 function countColumns(table: Node): number {
   const widths = Array.from({ length: table.childCount }, () => 0);
   table.forEach((row, _offset, rowIndex) => {
-    row.forEach((cell) => {
-      const { colspan, rowspan } = spans(cell);
-      for (let r = rowIndex; r < Math.min(rowIndex + rowspan, table.childCount); r++) widths[r]! += colspan;
+    row.forEach((node) => {
+      const { colspan, rowspan } = cell.of(node);
+      for (let r = rowIndex; r < Math.min(rowIndex + rowspan, table.childCount); r++)
+        widths[r] = (widths[r] ?? 0) + colspan;
     });
   });
   return Math.max(0, ...widths);
@@ -73,11 +72,11 @@ function computeMap(table: Node): TableMap {
 
   table.forEach((row, rowOffset, rowIndex) => {
     let column = 0;
-    row.forEach((cell, cellOffset) => {
+    row.forEach((node, cellOffset) => {
       while (column < columns && grid[rowIndex * columns + column]) column++;
-      const { colspan, rowspan } = spans(cell);
+      const { colspan, rowspan, colwidth } = cell.of(node);
       const place: CellPlace = {
-        node: cell,
+        node,
         offset: rowOffset + 1 + cellOffset,
         row: rowIndex,
         column,
@@ -92,15 +91,14 @@ function computeMap(table: Node): TableMap {
           if (c >= columns || grid[index]) problems.push({ code: "overlap", row: r, column: c });
           else grid[index] = place;
         }
-      const widths = (cell.attrs.colwidth as readonly number[] | null) ?? [];
-      widths.forEach((width, index) => {
+      colwidth?.forEach((width, index) => {
         if (column + index < columns) columnWidths[column + index] ??= width;
       });
       column += colspan;
     });
   });
-  grid.forEach((cell, index) => {
-    if (!cell) problems.push({ code: "hole", row: Math.floor(index / columns), column: index % columns });
+  grid.forEach((covering, index) => {
+    if (!covering) problems.push({ code: "hole", row: Math.floor(index / columns), column: index % columns });
   });
   const known = columnWidths.map((width) => width ?? defaultColumnWidth);
   const width = known.reduce((sum, column) => sum + column, 0);

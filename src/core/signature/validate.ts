@@ -3,9 +3,10 @@
  * count; nothing is repaired here.
  */
 import { Node } from "prosemirror-model";
-import type { Attribute } from "./kind";
-import { placeStep, wordsIn } from "./place";
-import { markKinds, nodeKinds, schema } from "./schema";
+import type { Attributes } from "./description";
+import { cell } from "./kinds/cell-attributes";
+import { placeStep, wordsIn } from "./queries/place";
+import { kindOf, markKinds, nodeKinds, schema } from "./schema";
 import { tableMap, type TableProblem } from "./table-map";
 
 export interface DocumentProblem {
@@ -28,12 +29,15 @@ export type SignatureResult =
   | { readonly ok: true; readonly document: Node }
   | { readonly ok: false; readonly problems: readonly DocumentProblem[] };
 
+/** One problem with its place. */
+const problemInWords = (problem: DocumentProblem | undefined): string =>
+  problem ? `${problem.at}: ${problem.message}` : "signature: it is no document";
+
 /** A document that is not one; the message names the first place and what is wrong there. */
 export class SignatureError extends Error {
   constructor(readonly problems: readonly DocumentProblem[]) {
-    const [first] = problems;
     const more = problems.length > 1 ? ` (and ${problems.length - 1} more)` : "";
-    super(`${first!.at}: ${first!.message}${more}`);
+    super(`${problemInWords(problems[0])}${more}`);
     this.name = "SignatureError";
   }
 }
@@ -59,12 +63,7 @@ class Reader {
     this.problems.push({ code, at: at.join(", ") || "signature", message });
   }
 
-  private attributes(
-    described: Readonly<Record<string, Attribute>>,
-    given: unknown,
-    at: readonly string[],
-    whose: string,
-  ): void {
+  private attributes(described: Attributes, given: unknown, at: readonly string[], whose: string): void {
     if (given !== undefined && given !== null && !isObject(given))
       return this.complain("bad-attribute", at, `the attributes of a ${whose} must be an object`);
     const values = (given ?? {}) as Json;
@@ -76,7 +75,7 @@ class Reader {
         if (!("default" in attribute)) this.complain("bad-attribute", at, `${name} is missing`);
         continue;
       }
-      const complaint = attribute.check(values[name]);
+      const complaint = attribute.value.check(values[name]);
       if (complaint) this.complain("bad-attribute", at, `${name} ${complaint}`);
     }
   }
@@ -125,7 +124,7 @@ class Reader {
 
   /** Checks which nodes and marks stand where, once each of them is fine by itself. */
   shape(node: Node, at: readonly string[]): void {
-    const kind = nodeKinds.get(node.type.name)!;
+    const kind = kindOf(node.type.name);
     if (!node.type.validContent(node.content)) {
       const marked = node.content.content.find((child) => !node.type.allowsMarks(child.marks));
       if (marked)
@@ -156,7 +155,7 @@ class Reader {
         `${shapeMessages[problem.code]} (table is ${map.rows} × ${map.columns})`,
       );
     for (const place of map.places) {
-      const widths = place.node.attrs.colwidth as readonly number[] | null;
+      const { colwidth: widths } = cell.of(place.node);
       if (widths && widths.length !== place.colspan)
         this.complain(
           "table-shape",

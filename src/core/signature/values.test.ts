@@ -1,28 +1,18 @@
 import { describe, expect, it } from "vitest";
-import { toHex } from "./marks/to-hex";
+import { toHex } from "../color";
 import { sizeToPx } from "./marks/size";
-import {
-  border,
-  columnWidths,
-  hexColor,
-  linkTarget,
-  noSides,
-  number,
-  optional,
-  pictureSource,
-  sides,
-  text,
-} from "./values";
+import { color, numberIn, optional, text } from "../values";
+import { border, columnWidths, linkTarget, noSides, pictureSource, sides } from "./values";
 
 const solid = { width: 1.5, style: "solid", color: "#C08A2B" };
 
 describe("what an attribute may hold", () => {
   it.each([
-    ["lengths on their grid", number(0.5, 8, 0.5), [0.5, 1.5, 8], [0, 8.5, 0.7, NaN, Infinity, "1"]],
-    ["ratios on a grid of twentieths", number(1, 2, 0.05), [1, 1.05, 1.15, 2], [1.01, 0.95, 2.05]],
+    ["lengths on their grid", numberIn(0.5, 8, 0.5), [0.5, 1.5, 8], [0, 8.5, 0.7, NaN, Infinity, "1"]],
+    ["ratios on a grid of twentieths", numberIn(1, 2, 0.05), [1, 1.05, 1.15, 2], [1.01, 0.95, 2.05]],
     [
       "colours of six hex digits",
-      hexColor,
+      color,
       ["#3f5b2e", "#FFFFFF"],
       ["#fff", "red", "rgb(0,0,0)", "#3F5B2E80", null],
     ],
@@ -48,23 +38,23 @@ describe("what an attribute may hold", () => {
     ["widths of columns", columnWidths, [[1], [80, 2000]], [[], [0], [1.5], "80", null]],
     [
       "all four sides",
-      sides(number(0, 9, 1)),
+      sides(numberIn(0, 9, 1)),
       [noSides(0)],
       [{ top: 0 }, { ...noSides(0), middle: 0 }, noSides(10), [0, 0, 0, 0]],
     ],
-    ["nothing, where that is allowed", optional(hexColor), [null, "#000000"], [undefined, ""]],
-  ])("%s", (_what, check, good, bad) => {
-    for (const value of good) expect(check(value)).toBeNull();
-    for (const value of bad)
-      expect(check(value)).toMatch(/^(must be|has no|lacks|top|right|bottom|left|width|style|color) ?/);
+    ["nothing, where that is allowed", optional(color), [null, "#000000"], [undefined, ""]],
+  ])("%s", (_what, value, good, bad) => {
+    for (const each of good) expect(value.check(each)).toBeNull();
+    for (const each of bad)
+      expect(value.check(each)).toMatch(/^(must be|has no|lacks|top|right|bottom|left|width|style|color) ?/);
   });
 
   it("is complained of in words that read on from its name", () => {
-    expect(number(6, 72, 0.5)(5)).toBe("must be a number from 6 to 72 in steps of 0.5, not 5");
-    expect(sides(optional(border))({ ...noSides(null), left: { ...solid, color: "red" } })).toBe(
+    expect(numberIn(6, 72, 0.5).check(5)).toBe("must be a number from 6 to 72 in steps of 0.5, not 5");
+    expect(sides(optional(border)).check({ ...noSides(null), left: { ...solid, color: "red" } })).toBe(
       'left color must be a colour such as #3F5B2E, not "red"',
     );
-    expect(text(10)("x".repeat(200))).toMatch(/^must be text of at most 10 characters, not "x{56}…$/);
+    expect(text(10).check("x".repeat(200))).toMatch(/^must be text of at most 10 characters, not "x{56}…$/);
   });
 });
 

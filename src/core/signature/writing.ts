@@ -1,8 +1,9 @@
 /** What a node's writer knows: the settings, the person, the destination and the room it has. Lengths in px. */
 import type { Node } from "prosemirror-model";
+import { isHosted, publicAddress } from "../addresses";
 import { withCampaign } from "../links";
 import type { Person } from "../people";
-import type { Settings } from "./kinds/signature";
+import type { Settings } from "./settings";
 import type { CellPlace, TableMap } from "./table-map";
 
 export type DestinationId =
@@ -23,8 +24,8 @@ export interface Writing {
   /** Where the cells of the row being written lie, and where the cell being written does. */
   readonly rowPlaces: { readonly map: TableMap; readonly places: readonly CellPlace[] } | null;
   readonly cell: { readonly map: TableMap; readonly place: CellPlace } | null;
-  /** The row being written, and the vertical padding that its cells share. */
-  readonly row: Node | null;
+  /** The height that the row being written is given, and the vertical padding that its cells share. */
+  readonly rowHeight: number | null;
   readonly sharedPadding: { readonly top: number; readonly bottom: number };
   /** Whether pictures of a line stand as blocks, as they do in an icon row. */
   readonly standingPictures: boolean;
@@ -53,10 +54,6 @@ export function writePlainChildren(node: Node, writing: Writing): string {
   return parts.join("\n");
 }
 
-/** A hosted picture's path under the public address; an address from elsewhere stays as it is. */
-export const publicAddress = (source: string, base: string): string =>
-  source.startsWith("/h/") ? base + source : source;
-
 /** Where a link leads in what is compiled: hosted files under the public address, pages with the campaign. */
 export const linkAddress = (href: string, { base, settings }: Writing): string =>
-  href.startsWith("/h/") ? base + href : settings.campaign ? withCampaign(href, settings.campaign) : href;
+  isHosted(href) || !settings.campaign ? publicAddress(href, base) : withCampaign(href, settings.campaign);

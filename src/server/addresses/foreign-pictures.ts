@@ -1,13 +1,10 @@
 /** Pictures at addresses elsewhere that somebody looked at, with what was found. */
 import { desc, eq, inArray } from "drizzle-orm";
+import type { ForeignPicture } from "@/contract";
 import type { AddressReport } from "@/core/links";
 import { database } from "../database/database";
 import { foreignPictures } from "../database/schema";
 import { inspectAddress } from "./inspect-address";
-
-export interface ForeignPicture extends AddressReport {
-  readonly checkedAt: number;
-}
 
 type Row = typeof foreignPictures.$inferSelect;
 const toForeign = ({ report, checkedAt }: Row): ForeignPicture => ({

@@ -1,52 +1,36 @@
 /** Where recipients find the pictures: the setting, and the check that fetches a test picture through it. */
 import sharp from "sharp";
-import { isPrivateHost } from "@/core/checks";
+import type { AddressCheck, PublicAddress } from "@/contract";
+import { isPrivateHost, hostedPath } from "@/core/addresses";
 import type { FetchFailure } from "@/core/links";
-import { hostedPath } from "@/core/pictures";
+import { choice, count, object, optional, text } from "@/core/values";
 import { configuredBase } from "../configuration";
-import { database } from "../database/database";
-import { publicAddress } from "../database/schema";
 import { Refusal } from "../http/refusal";
 import { contentHash } from "../imaging/content-hash";
+import { setting } from "../settings/settings";
 import { pictureStore } from "../store/store";
 import { fetchOwn } from "../web/web";
 
-export interface AddressCheck {
-  /** `reached`: everybody finds the pictures there; `here-only`: only this machine or network does. */
-  readonly verdict: "reached" | "here-only" | "failed";
-  readonly message: string;
-  readonly at: number;
-}
+const kept = setting(
+  "public address",
+  object({
+    /** As somebody set it; null for the environment's. */
+    base: optional(text(300)),
+    check: optional(
+      object({ verdict: choice("reached", "here-only", "failed"), message: text(500), at: count(0, 1e15) }),
+    ),
+  }),
+);
 
 interface Facts {
   readonly base: string | null;
   readonly check: AddressCheck | null;
 }
 
-async function facts(): Promise<Facts> {
-  const [row] = await (await database()).select().from(publicAddress).limit(1);
-  return row ? (JSON.parse(row.facts) as Facts) : { base: null, check: null };
-}
-
-async function keep(next: Facts): Promise<void> {
-  const text = JSON.stringify(next);
-  await (
-    await database()
-  )
-    .insert(publicAddress)
-    .values({ id: 1, facts: text })
-    .onConflictDoUpdate({ target: publicAddress.id, set: { facts: text } });
-}
+const facts = async (): Promise<Facts> => (await kept.find()) ?? { base: null, check: null };
 
 /** The public address of hosted pictures, without a slash at its end. */
 export const publicBase = async (): Promise<string> => (await facts()).base ?? configuredBase();
-
-export interface PublicAddress {
-  readonly base: string;
-  /** Whether somebody set it here; else it comes from the environment. */
-  readonly set: boolean;
-  readonly check: AddressCheck | null;
-}
 
 export async function findPublicAddress(): Promise<PublicAddress> {
   const { base, check } = await facts();
@@ -56,18 +40,18 @@ export async function findPublicAddress(): Promise<PublicAddress> {
 /** Sets the address, or with null goes back to the one of the environment. Refuses what is no web address. */
 export async function setPublicBase(asked: string | null): Promise<PublicAddress> {
   if (asked === null) {
-    await keep({ base: null, check: null });
+    await kept.keep({ base: null, check: null });
     return findPublicAddress();
   }
-  const text = asked.trim();
-  const url = URL.canParse(text) ? new URL(text) : null;
+  const written = asked.trim();
+  const url = URL.canParse(written) ? new URL(written) : null;
   if (!url || !/^https?:$/.test(url.protocol) || url.search !== "" || url.hash !== "" || url.username !== "")
     throw new Refusal(
       422,
       "bad-address",
-      `“${text.slice(0, 80)}” is no base address: write it as https://pictures.harrowfen.example, with nothing after the path.`,
+      `“${written.slice(0, 80)}” is no base address: write it as https://pictures.harrowfen.example, with nothing after the path.`,
     );
-  await keep({ base: url.href.replace(/\/+$/, ""), check: null });
+  await kept.keep({ base: url.href.replace(/\/+$/, ""), check: null });
   return findPublicAddress();
 }
 
@@ -128,6 +112,6 @@ async function look(base: string): Promise<Omit<AddressCheck, "at">> {
 export async function checkPublicAddress(): Promise<AddressCheck> {
   const { base } = await facts();
   const check = { ...(await look(base ?? configuredBase())), at: Date.now() };
-  await keep({ base, check });
+  await kept.keep({ base, check });
   return check;
 }

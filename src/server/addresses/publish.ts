@@ -3,14 +3,15 @@
  * arrived byte for byte, and the signature's addresses rewritten.
  */
 import { zipSync } from "fflate";
+import type { Cut, Publication, PublishedPicture } from "@/contract";
+import { hostedPath, readPicturePath } from "@/core/addresses";
 import { keptApart } from "@/core/pictures";
-import { parseSignature, picturesOf, replaceSources } from "@/core/signature";
+import { parseSignature, pictureSourcesOf, replaceSources } from "@/core/signature";
 import { database } from "../database/database";
 import { publishedCopies } from "../database/schema";
 import { Refusal } from "../http/refusal";
 import { contentHash } from "../imaging/content-hash";
-import { findCuts, readHosted, type Cut } from "../pictures/cuts";
-import { readHostedPath } from "@/core/pictures";
+import { findCuts, readHosted } from "../pictures/cuts";
 import { findSignature, rewriteDocument } from "../signatures/signatures";
 import { fetchFromWeb } from "../web/web";
 
@@ -22,13 +23,9 @@ interface NamedCut extends Cut {
 /** The hosted pictures of a signature, each once, in reading order, under names that are kept apart. */
 async function hostedOf(signatureId: string): Promise<readonly NamedCut[]> {
   const { document } = await findSignature(signatureId);
-  const sources = new Set(
-    picturesOf(parseSignature(document))
-      .map(({ node }) => node.attrs.source as string)
-      .filter((source) => readHostedPath(source)),
-  );
-  const found = new Map((await findCuts([...sources])).map((cut) => [cut.source, cut]));
-  const cuts = [...sources].flatMap((source) => found.get(source) ?? []);
+  const sources = pictureSourcesOf(parseSignature(document)).filter((source) => readPicturePath(source));
+  const found = new Map((await findCuts(sources)).map((cut) => [cut.source, cut]));
+  const cuts = sources.flatMap((source) => found.get(source) ?? []);
   if (cuts.length === 0)
     throw new Refusal(422, "no-pictures", "This signature has no picture that is hosted here.");
   const names = keptApart(cuts.map(({ fileName }) => fileName));
@@ -36,7 +33,7 @@ async function hostedOf(signatureId: string): Promise<readonly NamedCut[]> {
 }
 
 const bytesOf = async ({ source }: Cut): Promise<Buffer> => {
-  const { hash, fileName } = readHostedPath(source)!;
+  const { hash, fileName } = readPicturePath(source)!;
   return (await readHosted(hash, fileName))!.bytes;
 };
 
@@ -48,14 +45,6 @@ export async function zipPictures(signatureId: string): Promise<Uint8Array> {
   return zipSync(files, { level: 0 });
 }
 
-export interface PublishedPicture {
-  readonly name: string;
-  readonly from: string;
-  readonly address: string;
-  readonly ok: boolean;
-  readonly message: string;
-}
-
 async function checkCopy(cut: NamedCut, base: string): Promise<PublishedPicture> {
   const address = `${base}/${cut.name}`;
   const known = { name: cut.name, from: cut.source, address };
@@ -64,15 +53,9 @@ async function checkCopy(cut: NamedCut, base: string): Promise<PublishedPicture>
   const { status, bytes } = result.fetched;
   if (status !== 200)
     return { ...known, ok: false, message: `It answers ${status}: upload the file under this name.` };
-  if (contentHash(bytes) !== readHostedPath(cut.source)!.hash)
+  if (contentHash(bytes) !== readPicturePath(cut.source)!.hash)
     return { ...known, ok: false, message: "Another file is there: upload this one in its place." };
   return { ...known, ok: true, message: "It is there, byte for byte." };
-}
-
-export interface Publication {
-  readonly pictures: readonly PublishedPicture[];
-  /** Whether all were there, so that the signature was rewritten. */
-  readonly rewritten: boolean;
 }
 
 /** Four at a time: a web space may take more at once for an attack. */
@@ -94,7 +77,7 @@ export async function publishPictures(signatureId: string, asked: string): Promi
   if (!pictures.every(({ ok }) => ok)) return { pictures, rewritten: false };
   const createdAt = Date.now();
   for (const { from, address } of pictures) {
-    const copy = { ...readHostedPath(from)!, createdAt };
+    const copy = { ...readPicturePath(from)!, createdAt };
     await (
       await database()
     )
@@ -110,12 +93,12 @@ export async function publishPictures(signatureId: string, asked: string): Promi
 /** The signature's pictures at Still Line's own addresses again. */
 export async function hostHereAgain(signatureId: string): Promise<void> {
   const { document } = await findSignature(signatureId);
-  const foreign = picturesOf(parseSignature(document)).map(({ node }) => node.attrs.source as string);
+  const foreign = pictureSourcesOf(parseSignature(document));
   const copies = await (await database()).select().from(publishedCopies);
   const moves = new Map(
     copies
       .filter(({ address }) => foreign.includes(address))
-      .map(({ address, hash, fileName }) => [address, `/h/${hash}/${fileName}`]),
+      .map(({ address, hash, fileName }) => [address, hostedPath({ hash, fileName })]),
   );
   await rewriteDocument(signatureId, (own) => replaceSources(own, moves));
 }

@@ -113,10 +113,10 @@ export const messages = sqliteTable(
   (table) => [index("messages_by_mailbox").on(table.mailbox, table.receivedAt)],
 );
 
-/** One row: the facts of the organisation, as JSON. */
-export const organisation = sqliteTable("organisation", {
-  id: integer("id").primaryKey(),
-  facts: text("facts").notNull(),
+/** What is set once for everybody, by its name: the organisation, letter type, public address; each as JSON. */
+export const settings = sqliteTable("settings", {
+  name: text("name").primaryKey(),
+  value: text("value").notNull(),
 });
 
 /** Documents of a signature as they were at a revision: named by hand, or kept automatically. */
@@ -142,18 +142,6 @@ export const patterns = sqliteTable("patterns", {
   name: text("name").notNull(),
   document: text("document").notNull(),
   createdAt: integer("created_at").notNull(),
-});
-
-/** One row: how the user's letters are set, as JSON. */
-export const letterType = sqliteTable("letter_type", {
-  id: integer("id").primaryKey(),
-  facts: text("facts").notNull(),
-});
-
-/** One row: where recipients find the pictures, as JSON. */
-export const publicAddress = sqliteTable("public_address", {
-  id: integer("id").primaryKey(),
-  facts: text("facts").notNull(),
 });
 
 /** Pictures at addresses elsewhere, with what was found there. */

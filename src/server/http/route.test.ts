@@ -1,7 +1,6 @@
 import { describe, expect, it, vi } from "vitest";
-import { number, object } from "yup";
 import { notFound, Refusal } from "./refusal";
-import { readBody, route } from "./route";
+import { route } from "./route";
 
 const context = { params: Promise.resolve({}) };
 const ask = (init: RequestInit & { headers?: Record<string, string> } = {}): Request =>
@@ -68,19 +67,5 @@ describe("a route", () => {
     expect(JSON.stringify(body)).not.toContain("secret");
     expect(log.mock.calls.join()).toContain("/secret/path is missing");
     log.mockRestore();
-  });
-});
-
-describe("a body", () => {
-  const schema = object({ revision: number().integer().min(1).required() });
-  const reading = route(async (request) => readBody(request, schema));
-
-  it("is checked, and what nobody asked for is left out", async () => {
-    const good = ask({ body: JSON.stringify({ revision: 2, extra: true }) });
-    expect(await answer(await reading(good, context))).toEqual({ status: 200, body: { revision: 2 } });
-  });
-
-  it.each(["{", '{"revision": 0}', "{}", '{"revision": "x"}'])("%s is refused with 400", async (body) => {
-    expect((await reading(ask({ body }), context)).status).toBe(400);
   });
 });

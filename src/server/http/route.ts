@@ -2,7 +2,7 @@
  * The frame around every route handler: requests from other sites are turned away, refusals become their
  * status with a sentence, and anything unforeseen is logged and answered without its inside.
  */
-import { ValidationError, type Schema } from "yup";
+import { ValidationError } from "yup";
 import { Refusal } from "./refusal";
 
 interface Context<P> {
@@ -34,24 +34,7 @@ export const route =
     } catch (error) {
       if (error instanceof Refusal) return failure(error.status, error.code, error.message, error.details);
       if (error instanceof ValidationError) return failure(400, "bad-input", error.message);
-      process.stderr.write(`${(error as Error).stack}\n`);
+      process.stderr.write(`${error instanceof Error ? error.stack : String(error)}\n`);
       return failure(500, "unforeseen", "Something went wrong here; nothing was changed. Please try again.");
     }
   };
-
-/** A request's JSON, checked by a schema. */
-export async function readBody<T>(request: Request, schema: Schema<T>): Promise<T> {
-  let json: unknown;
-  try {
-    json = await request.json();
-  } catch {
-    throw new Refusal(400, "bad-input", "The request is not JSON.");
-  }
-  return schema.validate(json, { stripUnknown: true });
-}
-
-/** The frame that `?frame=` names, from 0; the first where none or nonsense is named. */
-export function frameAsked(request: Request): number {
-  const frame = Number(new URL(request.url).searchParams.get("frame") ?? 0);
-  return Number.isInteger(frame) && frame >= 0 ? frame : 0;
-}

@@ -44,7 +44,10 @@ describe("icons of one's own", () => {
       "pack/sluice@2x.png": await mark(48, [0, 0, 16, 16], "#A3262A"),
       "pack/readme.txt": Buffer.from("hello"),
     };
-    const added = await addIcons(zipSync(files), "icons.zip", { pack: "Fen", note: "Drawn by Ada" });
+    const added = await addIcons(
+      { bytes: zipSync(files), name: "icons.zip" },
+      { pack: "Fen", note: "Drawn by Ada" },
+    );
     expect(added.icons.map(({ name, type, width }) => `${name} ${type} ${width}`)).toEqual([
       "Fen png 512",
       "Jar svg 40",
@@ -59,7 +62,7 @@ describe("icons of one's own", () => {
 
   it("give way to a better file of the same name, and stay before a worse one", async () => {
     const put = async (name: string, size: number) =>
-      addIcons(await mark(size, [1, 1, 1, 1], "#111111"), name, { pack: "Single", note: "" });
+      addIcons({ bytes: await mark(size, [1, 1, 1, 1], "#111111"), name }, { pack: "Single", note: "" });
     await put("gate-24.png", 24);
     await put("gate-96.png", 96);
     await put("gate-48.png", 48);
@@ -81,11 +84,11 @@ describe("icons of one's own", () => {
   });
 
   it("that are no pictures are refused with a sentence", async () => {
-    await expect(addIcons(Buffer.from("hello"), "note.png", { pack: "Fen", note: "" })).rejects.toMatchObject(
-      {
-        status: 422,
-      },
-    );
+    await expect(
+      addIcons({ bytes: Buffer.from("hello"), name: "note.png" }, { pack: "Fen", note: "" }),
+    ).rejects.toMatchObject({
+      status: 422,
+    });
   });
 });
 

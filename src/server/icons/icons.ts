@@ -1,5 +1,6 @@
 /** Icons that rows are made of: drawn glyphs, and icons of the user's own, kept in packs. */
 import { and, asc, eq, isNull } from "drizzle-orm";
+import type { AddedIcons, DrawnIcon, IconChoice, Original, OwnIcon, RefusedFile } from "@/contract";
 import {
   bestOfEach,
   glyphLabel,
@@ -15,25 +16,13 @@ import {
 import { sniffType, type Rectangle } from "@/core/pictures";
 import { database } from "../database/database";
 import { icons, originals } from "../database/schema";
+import type { UploadedFile } from "../http/read-file";
 import { notFound, Refusal } from "../http/refusal";
 import { imaging } from "../imaging/imaging";
-import { findCuts, makeCut, type Cut } from "../pictures/cuts";
-import { addOriginal, findOriginal, readOriginal, type Original } from "../pictures/originals";
+import { findCuts, makeCut } from "../pictures/cuts";
+import { addOriginal, findOriginal, readOriginal } from "../pictures/originals";
 
 type Row = typeof icons.$inferSelect;
-
-/** An icon of the user's own. */
-export interface OwnIcon {
-  /** Hash of its original. */
-  readonly hash: string;
-  readonly name: string;
-  readonly pack: string;
-  readonly type: Original["type"];
-  readonly width: number;
-  readonly height: number;
-  /** Where it came from, in the user's own words. */
-  readonly note: string;
-}
 
 /** All icons of the user's own, pack by pack in the order in which they came. */
 export async function listOwnIcons(): Promise<readonly OwnIcon[]> {
@@ -71,7 +60,9 @@ async function keepIcon(
     .insert(icons)
     .values({ originalHash: original.hash, box, createdAt: Date.now(), ...facts })
     .onConflictDoUpdate({ target: icons.originalHash, set: { box, ...facts } });
-  return (await findIcon(original.hash))!;
+  const icon = await findIcon(original.hash);
+  if (!icon) throw notFound("icon");
+  return icon;
 }
 
 async function findIcon(hash: string): Promise<Row | null> {
@@ -79,26 +70,19 @@ async function findIcon(hash: string): Promise<Row | null> {
   return row ?? null;
 }
 
-export interface AddedIcons {
-  readonly icons: readonly OwnIcon[];
-  /** Files of a zip that were left for a better one of the same icon. */
-  readonly leftOut: number;
-  readonly refused: readonly { readonly name: string; readonly message: string }[];
-}
-
 interface Candidate extends IconFile {
   readonly bytes: Uint8Array;
 }
 
 /** The files of an upload that can be icons; what cannot be used is said file by file. */
-async function candidates(
-  bytes: Uint8Array,
-  fileName: string,
-): Promise<{ files: readonly Candidate[]; refused: AddedIcons["refused"] }> {
+async function candidates({
+  bytes,
+  name: fileName,
+}: UploadedFile): Promise<{ files: readonly Candidate[]; refused: readonly RefusedFile[] }> {
   const given =
     sniffType(bytes) === "zip" ? await imaging.unpackArchive(bytes, fileName) : [{ name: fileName, bytes }];
   const files: Candidate[] = [];
-  const refused: { name: string; message: string }[] = [];
+  const refused: RefusedFile[] = [];
   for (const file of given)
     try {
       files.push({ ...file, ...(await imaging.inspectPicture(file.bytes, file.name)), bytes: file.bytes });
@@ -114,12 +98,12 @@ async function candidates(
  * gives way to a better file, and stays before a worse one.
  */
 export async function addIcons(
-  bytes: Uint8Array,
-  fileName: string,
+  upload: UploadedFile,
   { pack, note }: { pack: string; note: string },
 ): Promise<AddedIcons> {
-  const { files, refused } = await candidates(bytes, fileName);
-  if (files.length === 0 && refused.length === 1) throw new Refusal(422, "no-icon", refused[0]!.message);
+  const { files, refused } = await candidates(upload);
+  const [first] = refused;
+  if (files.length === 0 && refused.length === 1 && first) throw new Refusal(422, "no-icon", first.message);
   const kept = new Set<string>();
   for (const file of bestOfEach(files)) {
     const original = await addOriginal(file.bytes, file.name);
@@ -145,12 +129,6 @@ export async function describeIcon(hash: string, facts: { name: string; note: st
 export async function deleteIcon(hash: string): Promise<void> {
   await (await database()).delete(icons).where(eq(icons.originalHash, hash));
 }
-
-/** What an icon of a row is made from: a glyph, an icon or picture of the library, or one that is in a row already. */
-export type IconChoice =
-  | { readonly kind: "glyph"; readonly glyph: string }
-  | { readonly kind: "own"; readonly hash: string }
-  | { readonly kind: "placed"; readonly source: string };
 
 /** An icon with the original that it is drawn from. */
 interface Source {
@@ -191,12 +169,6 @@ const measured = async (original: Original): Promise<Source["icon"]> => ({
   glyph: null,
   box: await boxOf(original),
 });
-
-export interface DrawnIcon {
-  /** Null for a picture from elsewhere, which stays as it is. */
-  readonly cut: Cut | null;
-  readonly name: string;
-}
 
 /** Draws icons in one look and at one size, CSS px, each a hosted file of its own. */
 export async function drawIcons(

@@ -103,7 +103,7 @@ describe("a cut", () => {
       (
         await renderCut(logo, {
           ...recipe,
-          plate: { shape: "circle", color: "#F3EFE4", margin: 10, radius: 0 },
+          plate: { shape: "circle", color: "#F3EFE4", margin: 10, radius: 0, line: null },
         })
       ).bytes,
     );

@@ -1,7 +1,7 @@
 /** Rendering a loop: its source's pictures drawn once each, put in order, given one palette, and written as a GIF. */
 import sharp, { type Sharp } from "sharp";
+import { channelsOf } from "@/core/color";
 import {
-  channelsOf,
   clampCrop,
   countColors,
   largestCrop,

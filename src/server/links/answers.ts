@@ -1,13 +1,9 @@
 /** What is kept of walks, and of links that a person opened by hand. */
 import { inArray } from "drizzle-orm";
+import type { KeptAnswer } from "@/contract";
 import type { LinkAnswer } from "@/core/links";
 import { database } from "../database/database";
 import { linkAnswers, linkOpenings } from "../database/schema";
-
-export interface KeptAnswer extends LinkAnswer {
-  /** ms since 1970. */
-  readonly walkedAt: number;
-}
 
 export async function keepAnswer(answer: LinkAnswer): Promise<KeptAnswer> {
   const walkedAt = Date.now();

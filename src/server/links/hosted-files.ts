@@ -1,21 +1,14 @@
 /** Files that links lead to, kept under the hash of their bytes for ever. */
 import { and, eq } from "drizzle-orm";
-import {
-  buildCalendar,
-  hostedFilePath,
-  publicFile,
-  type CalendarEvent,
-  type HostedFileAddress,
-} from "@/core/links";
-import { buildCard, type Person } from "@/core/people";
+import { hostedPath, type HostedAddress } from "@/core/addresses";
+import { buildCalendar, publicFile, type CalendarEvent } from "@/core/links";
+import { buildCard } from "@/core/people";
 import { database } from "../database/database";
 import { hostedFiles } from "../database/schema";
-import { Refusal } from "../http/refusal";
+import { notFound, Refusal } from "../http/refusal";
 import { contentHash } from "../imaging/content-hash";
+import { findPerson } from "../people/people";
 import { pictureStore } from "../store/store";
-
-/** The most that a file behind a link may weigh; bytes. */
-export const largestLinkedFile = 10 * 1024 * 1024;
 
 /** Keeps a file. Resolves with its path `/h/…`; refuses an ending that is not hosted. */
 export async function hostFile(bytes: Uint8Array, name: string): Promise<string> {
@@ -35,11 +28,11 @@ export async function hostFile(bytes: Uint8Array, name: string): Promise<string>
     .insert(hostedFiles)
     .values({ hash: key.hash, fileName, bytes: bytes.length, createdAt: Date.now() })
     .onConflictDoNothing();
-  return hostedFilePath(key);
+  return hostedPath(key);
 }
 
 /** Null when it is not hosted under this name. */
-export async function readFileBytes({ hash, fileName }: HostedFileAddress): Promise<Buffer | null> {
+export async function readFileBytes({ hash, fileName }: HostedAddress): Promise<Buffer | null> {
   const [row] = await (
     await database()
   )
@@ -58,7 +51,11 @@ export async function hostCalendar(event: CalendarEvent): Promise<string> {
   return hostFile(Buffer.from(built.file), `${event.title}.ics`);
 }
 
-export async function hostCard(person: Person): Promise<string> {
+/** Hosts the contact card of somebody of the directory, as it is now. */
+export async function hostCardOf(personId: string): Promise<string> {
+  const found = await findPerson(personId);
+  if (!found) throw notFound("person");
+  const { person } = found;
   if (!person.name.trim()) throw new Refusal(422, "no-name", "A contact card needs a name.");
   return hostFile(Buffer.from(buildCard(person)), `${person.name}.vcf`);
 }

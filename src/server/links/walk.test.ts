@@ -1,14 +1,14 @@
 import { describe, expect, it } from "vitest";
 import type { LinkAnswer } from "@/core/links";
 import { fetchBounded, type FetchRequest } from "../web/fetch-bounded";
-import { withStandIns } from "../web/stand-in-web";
+import { withInventedSites } from "../invented-sites/sites";
 import { network, type Transport } from "../web/transport";
 import { walkLink, walkLinks } from "./walk";
 
 const limits = { bytes: 4000, time: 400, redirects: 5, cutOff: true };
 const nobody: Transport = () => Promise.reject(new Error("The network must not be asked"));
 const standIns = (address: string, request?: FetchRequest) =>
-  fetchBounded(address, withStandIns(nobody), limits, request);
+  fetchBounded(address, withInventedSites(nobody), limits, request);
 
 describe("a link that is walked", () => {
   it.each([

@@ -2,7 +2,7 @@
  * Addresses under `.example` exist nowhere (RFC 2606), so the Mailroom leads them to pages of its own; mail
  * addresses lead to a new letter.
  */
-import { letterPath } from "@/core/links";
+import { letterPath } from "@/contract";
 
 /** Where a link of a message leads inside the Mailroom of a person, or null for an address of the real network. */
 export function leadInside(href: string, personId: string): string | null {

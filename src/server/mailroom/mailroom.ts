@@ -1,12 +1,13 @@
 /** The Mailroom's mailboxes, and the signature that each person keeps in the stand-in webmail's settings. */
 import { and, count, desc, eq, isNull } from "drizzle-orm";
 import PostalMime from "postal-mime";
+import type { DirectoryPerson } from "@/contract";
 import { received, signatureOverrun, standIns } from "@/core/clients";
 import { database } from "../database/database";
 import { mailroomSignatures, messages } from "../database/schema";
 import { notFound, Refusal } from "../http/refusal";
 import { sendMessage } from "../mail/send";
-import { findPerson, type DirectoryPerson } from "../people/people";
+import { findPerson } from "../people/people";
 
 export interface MessageHead {
   readonly id: string;

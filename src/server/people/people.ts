@@ -1,13 +1,9 @@
 /** The directory. */
 import { asc, eq } from "drizzle-orm";
+import type { DirectoryPerson } from "@/contract";
 import { readPerson, type Person } from "@/core/people";
 import { database } from "../database/database";
 import { people } from "../database/schema";
-
-export interface DirectoryPerson {
-  readonly id: string;
-  readonly person: Person;
-}
 
 const toPerson = ({ id, ...fields }: typeof people.$inferSelect): DirectoryPerson => ({
   id,

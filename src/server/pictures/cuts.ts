@@ -1,57 +1,33 @@
 /** Cuts and loops: pictures made from originals by their recipes, each at an address that names its content. */
 import { and, desc, eq, inArray, isNull } from "drizzle-orm";
+import { hostedPath, readPicturePath } from "@/core/addresses";
 import {
-  hostedPath,
   pixelsNeeded,
   publicFileName,
-  readHostedPath,
   pictureUse,
-  type BudgetKind,
+  wholeRecipe,
   type HostedType,
   type LoopRecipe,
   type Recipe,
   type Size,
 } from "@/core/pictures";
+import type { Cut, CutPreview, Original } from "@/contract";
 import { database, type Database } from "../database/database";
 import { cuts, originals, publishedCopies } from "../database/schema";
+import { notFound } from "../http/refusal";
+import { dataAddress } from "../imaging/data-address";
 import { imaging } from "../imaging/imaging";
-import type { RenderedPreview } from "../imaging/render-cut";
 import { pictureStore } from "../store/store";
-import { findOriginal, readOriginal, type Original } from "./originals";
-import { keptRecipe } from "./recipe-schema";
-
-/** A cut as the interface needs it. */
-export interface Cut {
-  /** Its hosted path, or the address of a copy that is published elsewhere. */
-  readonly source: string;
-  readonly fileName: string;
-  /** Null for a loop of text. */
-  readonly originalHash: string | null;
-  readonly originalName: string;
-  readonly type: HostedType;
-  /** Display size, CSS px. */
-  readonly width: number;
-  readonly height: number;
-  /** Size of the file, px. */
-  readonly pixels: Size;
-  /** Pixels that the crop would need for its density; null where it has enough. */
-  readonly needed: Size | null;
-  readonly use: BudgetKind;
-  /** Null for a loop. */
-  readonly recipe: Recipe | null;
-  /** Null for a still picture. */
-  readonly loop: LoopRecipe | null;
-  readonly bytes: number;
-}
+import { findOriginal, readOriginal, type OriginalRow } from "./originals";
 
 interface JoinedRow {
   cuts: typeof cuts.$inferSelect;
-  originals: Original | null;
+  originals: OriginalRow | null;
 }
 
 function toCut({ cuts: cut, originals: original }: JoinedRow): Cut {
   const loop = cut.type === "gif" ? (JSON.parse(cut.recipe) as LoopRecipe) : null;
-  const recipe = loop ? null : keptRecipe(cut.recipe);
+  const recipe = loop ? null : wholeRecipe(JSON.parse(cut.recipe));
   return {
     source: hostedPath(cut),
     fileName: cut.fileName,
@@ -84,7 +60,7 @@ export const listCuts = async (): Promise<readonly Cut[]> =>
 export async function findCuts(sources: readonly string[]): Promise<readonly Cut[]> {
   const db = await database();
   const paths = new Map<string, string>();
-  for (const source of sources) if (readHostedPath(source)) paths.set(source, source);
+  for (const source of sources) if (readPicturePath(source)) paths.set(source, source);
   const foreign = sources.filter((source) => /^https?:/i.test(source));
   if (foreign.length > 0)
     for (const copy of await db
@@ -92,7 +68,7 @@ export async function findCuts(sources: readonly string[]): Promise<readonly Cut
       .from(publishedCopies)
       .where(inArray(publishedCopies.address, foreign)))
       paths.set(copy.address, hostedPath(copy));
-  const hashes = [...paths.values()].map((path) => readHostedPath(path)!.hash);
+  const hashes = [...paths.values()].map((path) => readPicturePath(path)!.hash);
   if (hashes.length === 0) return [];
   const rows = await joined(db).where(and(inArray(cuts.hash, hashes), isNull(cuts.removedAt)));
   const found = new Map(rows.map(toCut).map((cut) => [cut.source, cut]));
@@ -100,6 +76,13 @@ export async function findCuts(sources: readonly string[]): Promise<readonly Cut
     const cut = found.get(path);
     return cut ? [{ ...cut, source }] : [];
   });
+}
+
+/** The cut at a source; refuses with 404 when there is none. */
+export async function findCut(source: string): Promise<Cut> {
+  const [cut] = await findCuts([source]);
+  if (!cut) throw notFound("cut");
+  return cut;
 }
 
 export interface NewCut extends Size {
@@ -139,12 +122,11 @@ export async function addCut(
       target: [cuts.hash, cuts.fileName],
       set: { originalHash, recipe: JSON.stringify(recipe), width, height, removedAt: null },
     });
-  const [found] = await findCuts([hostedPath({ hash, fileName })]);
-  return found!;
+  return findCut(hostedPath({ hash, fileName }));
 }
 
 /** Renders a recipe over an original and keeps what comes out. */
-export async function makeCut(original: Original, recipe: Recipe): Promise<Cut> {
+export async function makeCut(original: Pick<Original, "hash" | "name">, recipe: Recipe): Promise<Cut> {
   const rendered = await imaging.renderCut(await readOriginal(original.hash), recipe);
   return addCut(rendered, publicFileName(original.name, rendered.type), original.hash, recipe);
 }
@@ -166,21 +148,21 @@ export async function readHosted(hash: string, fileName: string): Promise<Hosted
   return bytes ? { bytes, type: row.type } : null;
 }
 
-export interface CutPreview extends Omit<RenderedPreview, "hash"> {
-  readonly needed: Size | null;
-  readonly use: BudgetKind;
-  /** The path that keeping it would give it, or has given it already. */
-  readonly source: string;
-}
-
 /** What a recipe would come out as; nothing is kept. */
 export async function previewCut(originalHash: string, recipe: Recipe): Promise<CutPreview> {
   const original = await findOriginal(originalHash);
-  const { hash, ...preview } = await imaging.renderPreview(await readOriginal(originalHash), recipe);
+  const { hash, bytes, drawn, ...preview } = await imaging.renderPreview(
+    await readOriginal(originalHash),
+    recipe,
+  );
   return {
     ...preview,
     needed: pixelsNeeded(recipe, original.type === "svg"),
     use: pictureUse(recipe, original.type),
     source: hostedPath({ hash, fileName: publicFileName(original.name, preview.type) }),
+    bytes: bytes.length,
+    picture: dataAddress(bytes, preview.type),
+    drawnBytes: drawn.length,
+    drawn: dataAddress(drawn, "png"),
   };
 }

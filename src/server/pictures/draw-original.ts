@@ -1,4 +1,6 @@
 /** Drawings of originals for the application's own screens; they are never sent to a recipient. */
+import type { Original } from "@/contract";
+import { bytesAnswer } from "../http/handle";
 import { Refusal } from "../http/refusal";
 import { imaging } from "../imaging/imaging";
 import { findOriginal, readOriginal } from "./originals";
@@ -25,7 +27,10 @@ function drawSmall(hash: string, box: Box): Promise<Buffer> {
     drawing = draw(hash, box);
     kept.set(key, drawing);
     drawing.catch(() => kept.delete(key));
-    if (kept.size > mostKept) kept.delete(kept.keys().next().value!);
+    for (const oldest of kept.keys()) {
+      if (kept.size <= mostKept) break;
+      kept.delete(oldest);
+    }
   }
   return drawing;
 }
@@ -36,7 +41,16 @@ export async function drawOriginal(hash: string, box: Box): Promise<Response> {
   const { frame = 0 } = box;
   if (frame < 0 || frame >= frames) throw new Refusal(404, "no-such-frame", "There is no such frame.");
   const drawn = await (box.width <= smallSide ? drawSmall(hash, box) : draw(hash, box));
-  return new Response(new Uint8Array(drawn), {
-    headers: { "content-type": "image/webp", "cache-control": "private, max-age=31536000, immutable" },
+  return bytesAnswer(drawn, {
+    "content-type": "image/webp",
+    "cache-control": "private, max-age=31536000, immutable",
   });
 }
+
+/** An original with what is worth knowing before it is cut: the one colour behind it, where it has one. */
+export const describeOriginal = async (
+  hash: string,
+): Promise<{ original: Original; background: string | null }> => ({
+  original: await findOriginal(hash),
+  background: await imaging.findBackground(await readOriginal(hash)),
+});

@@ -1,7 +1,7 @@
 /** What is known of pictures' files, for the findings: of cuts from their rows, of others from the last look at them. */
+import type { Cut } from "@/contract";
 import { factsOfForeign, factsOfHosted, type PictureFactsBySource } from "@/core/checks";
 import { findForeignPictures } from "../addresses/foreign-pictures";
-import type { Cut } from "./cuts";
 
 /** Sources of which nothing is known are left out. */
 export async function factsOf(

@@ -1,4 +1,5 @@
 /** Loops: made from originals or text, kept as cuts whose type is GIF. */
+import type { Cut, LoopPreview, Original } from "@/contract";
 import {
   firstLoop,
   originalsOfLoop,
@@ -8,9 +9,11 @@ import {
   type LoopSource,
   type Size,
 } from "@/core/pictures";
+import { dataAddress } from "../imaging/data-address";
 import { imaging } from "../imaging/imaging";
-import { addCut, type Cut } from "./cuts";
-import { findOriginal, readOriginal, type Original } from "./originals";
+import type { RenderedLoop } from "../imaging/render-loop";
+import { addCut } from "./cuts";
+import { findOriginal, readOriginal } from "./originals";
 
 /** The size of a source's first picture: px of an original, or CSS px of a text. */
 export async function naturalSize(source: LoopSource): Promise<Size> {
@@ -31,11 +34,18 @@ export async function startLoop(source: LoopSource): Promise<LoopRecipe> {
   return firstLoop(source, natural, times);
 }
 
-export const previewLoop = async (loop: LoopRecipe) => imaging.renderLoop(loop, await readOriginals(loop));
+export const renderLoop = async (loop: LoopRecipe): Promise<RenderedLoop> =>
+  imaging.renderLoop(loop, await readOriginals(loop));
 
-/** One picture of a loop by itself, as PNG. */
-export const previewLoopPicture = async (loop: LoopRecipe, picture: number): Promise<Buffer> =>
-  imaging.renderLoopPicture(loop, await readOriginals(loop), picture);
+/** What a loop would come out as; nothing is kept. */
+export async function previewLoop(loop: LoopRecipe): Promise<LoopPreview> {
+  const { bytes, width, height, frames, colors } = await renderLoop(loop);
+  return { width, height, frames, colors, bytes: bytes.length, picture: dataAddress(bytes, "gif") };
+}
+
+/** One picture of a loop by itself, as the data address of a PNG. */
+export const previewLoopPicture = async (loop: LoopRecipe, picture: number): Promise<string> =>
+  dataAddress(await imaging.renderLoopPicture(loop, await readOriginals(loop), picture), "png");
 
 async function nameOf({ source }: LoopRecipe): Promise<string> {
   if (source.kind === "text-reveal") return source.text.words;
@@ -43,7 +53,7 @@ async function nameOf({ source }: LoopRecipe): Promise<string> {
 }
 
 export async function makeLoop(loop: LoopRecipe): Promise<Cut> {
-  const rendered = await previewLoop(loop);
+  const rendered = await renderLoop(loop);
   const original = originalsOfLoop(loop.source)[0] ?? null;
   return addCut(rendered, publicFileName(await nameOf(loop), "gif"), original, loop);
 }

@@ -1,5 +1,6 @@
 /** Originals: uploaded files, kept untouched under the hash of their bytes. */
 import { and, asc, desc, eq, inArray, isNull } from "drizzle-orm";
+import type { AddedFiles, Original, RefusedFile } from "@/contract";
 import { sniffType } from "@/core/pictures";
 import { database } from "../database/database";
 import { originals } from "../database/schema";
@@ -8,7 +9,20 @@ import { contentHash } from "../imaging/content-hash";
 import { imaging } from "../imaging/imaging";
 import { pictureStore } from "../store/store";
 
-export type Original = typeof originals.$inferSelect;
+export type OriginalRow = typeof originals.$inferSelect;
+
+const toOriginal = ({
+  hash,
+  name,
+  type,
+  width,
+  height,
+  bytes,
+  transparent,
+  frames,
+  createdAt,
+}: OriginalRow) =>
+  ({ hash, name, type, width, height, bytes, transparent, frames, createdAt }) satisfies Original;
 
 /** Keeps an uploaded file as an original; the same bytes again are the same original, and back if it was removed. */
 export async function addOriginal(bytes: Uint8Array, name: string): Promise<Original> {
@@ -24,17 +38,11 @@ export async function addOriginal(bytes: Uint8Array, name: string): Promise<Orig
   return findOriginal(hash);
 }
 
-export interface AddedFiles {
-  readonly originals: readonly Original[];
-  /** Files that were not taken, with the sentence that says why. */
-  readonly refused: readonly { readonly name: string; readonly message: string }[];
-}
-
 /** Keeps a file, or each picture of an archive; what cannot be used is said file by file. */
 export async function addUpload(bytes: Uint8Array, name: string): Promise<AddedFiles> {
   if (sniffType(bytes) !== "zip") return { originals: [await addOriginal(bytes, name)], refused: [] };
   const added: Original[] = [];
-  const refused: { name: string; message: string }[] = [];
+  const refused: RefusedFile[] = [];
   for (const file of await imaging.unpackArchive(bytes, name))
     try {
       added.push(await addOriginal(file.bytes, file.name));
@@ -45,7 +53,11 @@ export async function addUpload(bytes: Uint8Array, name: string): Promise<AddedF
   return { originals: added, refused };
 }
 
-export async function findOriginal(hash: string): Promise<Original> {
+/** Refuses with 404 when it is not in the library. */
+export const findOriginal = async (hash: string): Promise<Original> =>
+  toOriginal(await findOriginalRow(hash));
+
+export async function findOriginalRow(hash: string): Promise<OriginalRow> {
   const [row] = await (
     await database()
   )
@@ -58,19 +70,27 @@ export async function findOriginal(hash: string): Promise<Original> {
 
 /** All originals that stand in the library, newest first. */
 export const listOriginals = async (): Promise<readonly Original[]> =>
-  (await database())
-    .select()
-    .from(originals)
-    .where(and(isNull(originals.removedAt), isNull(originals.replacedBy)))
-    .orderBy(desc(originals.createdAt), asc(originals.name));
+  (
+    await (
+      await database()
+    )
+      .select()
+      .from(originals)
+      .where(and(isNull(originals.removedAt), isNull(originals.replacedBy)))
+      .orderBy(desc(originals.createdAt), asc(originals.name))
+  ).map(toOriginal);
 
 export const findOriginals = async (hashes: readonly string[]): Promise<readonly Original[]> =>
   hashes.length === 0
     ? []
-    : (await database())
-        .select()
-        .from(originals)
-        .where(inArray(originals.hash, [...hashes]));
+    : (
+        await (
+          await database()
+        )
+          .select()
+          .from(originals)
+          .where(inArray(originals.hash, [...hashes]))
+      ).map(toOriginal);
 
 /** Refuses with 404 when its bytes are gone. */
 export async function readOriginal(hash: string): Promise<Buffer> {

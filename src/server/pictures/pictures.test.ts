@@ -5,14 +5,16 @@ import { zipSync } from "fflate";
 import { Transform } from "prosemirror-transform";
 import sharp from "sharp";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
-import { plainRecipe, readHostedPath, wholeCrop, type Recipe } from "@/core/pictures";
+import type { Cut } from "@/contract";
+import { readPicturePath } from "@/core/addresses";
+import { plainRecipe, wholeCrop } from "@/core/pictures";
 import { blankSignature, insertParts, parseSignature, picturesOf, schema } from "@/core/signature";
 import { closeImaging } from "../imaging/imaging";
 import { animation, halves, pixelsOf, plain } from "../imaging/pictures-for-tests";
 import { addSignature, deleteSignature, findSignature } from "../signatures/signatures";
 import { nameVersion } from "../signatures/versions";
 import { pictureCatalogue } from "./catalogue";
-import { findCuts, makeCut, previewCut, readHosted, type Cut } from "./cuts";
+import { findCuts, makeCut, previewCut, readHosted } from "./cuts";
 import { makeLoop, startLoop } from "./loops";
 import {
   addOriginal,
@@ -23,7 +25,6 @@ import {
   renameOriginal,
 } from "./originals";
 import { cutAgain, cutWhole } from "./placing";
-import { keptRecipe, readLoop, readRecipe } from "./recipe-schema";
 import { replaceOriginal, takeBackReplacement } from "./replace-original";
 import { listUnused, purgeRemoved, removePictures, restorePictures } from "./unused";
 
@@ -40,7 +41,7 @@ afterAll(async () => {
 });
 
 const hosted = async ({ source }: Pick<Cut, "source">) => {
-  const { hash, fileName } = readHostedPath(source)!;
+  const { hash, fileName } = readPicturePath(source)!;
   return readHosted(hash, fileName);
 };
 
@@ -83,7 +84,7 @@ describe("the picture store", () => {
     // The first goes on being served.
     expect((await hosted(first))!.type).toBe("jpeg");
     expect(await sharp((await hosted(sized))!.bytes).metadata()).toMatchObject({ width: 200, height: 150 });
-    expect(await readHosted(readHostedPath(sized.source)!.hash, "other.jpg")).toBeNull();
+    expect(await readHosted(readPicturePath(sized.source)!.hash, "other.jpg")).toBeNull();
     expect((await findCuts([first.source, "https://a.example/x.png"])).map(({ source }) => source)).toEqual([
       first.source,
     ]);
@@ -151,65 +152,6 @@ describe("the picture store", () => {
     });
     expect(await findCuts([preview.source])).toEqual([]);
     expect((await makeCut(original, recipe)).source).toBe(preview.source);
-  });
-});
-
-describe("a recipe from outside", () => {
-  const good = plainRecipe({ x: 0, y: 0, width: 10, height: 10 }, { width: 5, height: 5 });
-
-  it("is read as it is, without what nobody asked for", async () => {
-    expect(await readRecipe({ ...good, extra: 1 })).toEqual(good);
-    const ringed: Recipe = {
-      ...good,
-      frame: { shape: "circle", ring: { width: 2, gap: 1, color: "#FF0000" } },
-    };
-    expect(await readRecipe(ringed)).toEqual(ringed);
-  });
-
-  it.each([
-    [{ width: 0 }, "A width is at least 1."],
-    [{ width: 2.5 }, "A width is a whole number of px."],
-    [{ density: 4 }, /density/],
-    [{ fill: "red" }, "A colour has six hex digits, such as #3F5B2E."],
-    [{ frame: { shape: "star" } }, /frame/],
-    [{ format: { kind: "jpeg", quality: 5 } }, "A quality is at least 30."],
-    [{ clear: { color: "#FFFFFF", tolerance: -1, softness: 0 } }, "A tolerance is at least 0."],
-  ] as const)("%j is refused", async (patch, message) => {
-    await expect(readRecipe({ ...good, ...patch })).rejects.toThrow(message);
-  });
-
-  it("as it was kept before recipes held as much is made whole", () => {
-    const old = {
-      crop: good.crop,
-      frame: { shape: "circle", ring: { width: 2, color: "#C08A2B" } },
-      width: 5,
-      height: 5,
-      density: 2,
-    };
-    expect(keptRecipe(JSON.stringify(old))).toEqual({
-      ...good,
-      frame: { shape: "circle", ring: { width: 2, gap: 0, color: "#C08A2B" } },
-    });
-  });
-
-  it("of a loop names only pictures that its source has", async () => {
-    const loop = {
-      source: { kind: "pictures", originals: ["0123456789abcdef0123"] },
-      frames: [{ picture: 0, time: 100 }],
-      repeats: 0,
-      colors: 16,
-      crop: null,
-      width: 10,
-      height: 10,
-      density: 2,
-      fill: "#FFFFFF",
-      solid: false,
-    };
-    expect(await readLoop(loop)).toEqual(loop);
-    await expect(readLoop({ ...loop, frames: [{ picture: 1, time: 100 }] })).rejects.toThrow(
-      "A frame shows a picture that its source does not have.",
-    );
-    await expect(readLoop({ ...loop, colors: 1 })).rejects.toThrow("The number of colours is at least 2.");
   });
 });
 

@@ -7,8 +7,9 @@ import {
   wholeCrop,
   type Size,
 } from "@/core/pictures";
+import type { Cut, CutRequest } from "@/contract";
 import { Refusal } from "../http/refusal";
-import { findCuts, makeCut, type Cut } from "./cuts";
+import { findCuts, makeCut } from "./cuts";
 import { loopAgain, loopWhole } from "./loops";
 import { findOriginal } from "./originals";
 
@@ -41,4 +42,20 @@ export async function cutAgain(source: string, asked: { width: number } | { heig
     );
   if (known.loop) return loopAgain(known, asked);
   return makeCut(await findOriginal(known.originalHash!), resizeRecipe(known.recipe!, asked));
+}
+
+/** A cut as somebody asked for it. */
+export async function cutAsAsked(asked: CutRequest): Promise<Cut> {
+  switch (asked.kind) {
+    case "recipe":
+      return makeCut(await findOriginal(asked.original), asked.recipe);
+    case "whole":
+      return cutWhole(asked.original, asked.widest);
+    case "fill":
+      return cutToFill(asked.original, asked);
+    case "at-width":
+      return cutAgain(asked.source, { width: asked.width });
+    case "at-height":
+      return cutAgain(asked.source, { height: asked.height });
+  }
 }

@@ -1,22 +1,15 @@
 /** Another file in the place of an original: every cut and loop is made again from it, and signatures follow. */
 import { eq } from "drizzle-orm";
+import type { Cut, Original, Replacement } from "@/contract";
 import { carryCrop, originalsOfLoop, type LoopRecipe, type LoopSource, type Recipe } from "@/core/pictures";
 import { parseSignature, replaceSources } from "@/core/signature";
 import { database } from "../database/database";
 import { originals, patterns } from "../database/schema";
 import { notFound, Refusal } from "../http/refusal";
 import { rewriteSources } from "../signatures/signatures";
-import { listCuts, makeCut, type Cut } from "./cuts";
+import { listCuts, makeCut } from "./cuts";
 import { makeLoop } from "./loops";
-import { addOriginal, findOriginal, type Original } from "./originals";
-
-export interface Replacement {
-  readonly original: Original;
-  /** How many cuts and loops were made again. */
-  readonly cuts: number;
-  /** How many signatures show the new ones. */
-  readonly signatures: number;
-}
+import { addOriginal, findOriginal, findOriginalRow } from "./originals";
 
 const carryRecipe = (recipe: Recipe, from: Original, to: Original): Recipe => ({
   ...recipe,
@@ -94,7 +87,7 @@ export async function replaceOriginal(hash: string, bytes: Uint8Array, name: str
 
 /** Puts an original back in its place, and its cuts into the signatures; what had replaced it stays in the library. */
 export async function takeBackReplacement(hash: string): Promise<Replacement> {
-  const from = await findOriginal(hash);
+  const from = await findOriginalRow(hash);
   if (!from.replacedBy) throw notFound("replaced original");
   const to = await findOriginal(from.replacedBy);
   const pairs = await makeAgain(from, to);

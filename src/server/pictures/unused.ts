@@ -1,19 +1,15 @@
 /** Pictures that nothing uses: listed, removed, taken back, and in the end taken away. */
 import { and, eq, inArray, isNotNull, isNull, lt, type SQL } from "drizzle-orm";
-import { hostedPath, originalsOfLoop, readHostedPath } from "@/core/pictures";
+import type { Cut, Removal, Unused } from "@/contract";
+import { hostedPath, readPicturePath } from "@/core/addresses";
+import { originalsOfLoop } from "@/core/pictures";
 import { database } from "../database/database";
 import { cuts, icons, originals } from "../database/schema";
 import { Refusal } from "../http/refusal";
 import { pictureStore } from "../store/store";
-import { listCuts, type Cut } from "./cuts";
-import { listOriginals, type Original } from "./originals";
+import { listCuts } from "./cuts";
+import { listOriginals } from "./originals";
 import { usageElsewhere, usageInSignatures } from "./usage";
-
-export interface Unused {
-  readonly cuts: readonly Cut[];
-  /** Those without any cut that is used. */
-  readonly originals: readonly Original[];
-}
 
 /** What is removed can be taken back for so long; ms. */
 const keptAfterRemoval = 30 * 24 * 60 * 60_000;
@@ -49,14 +45,8 @@ const ownIconHashes = async (): Promise<ReadonlySet<string>> => {
   return new Set(rows.map(({ hash }) => hash));
 };
 
-export interface Removal {
-  /** Hosted paths. */
-  readonly cuts: readonly string[];
-  readonly originals: readonly string[];
-}
-
 const cutIs = (path: string): SQL => {
-  const address = readHostedPath(path);
+  const address = readPicturePath(path);
   if (!address) throw new Refusal(422, "not-hosted", `“${path}” is not hosted here.`);
   return and(eq(cuts.hash, address.hash), eq(cuts.fileName, address.fileName))!;
 };

@@ -1,6 +1,6 @@
 /** Where hosted pictures are used: in signatures, and in all that may still be shown or sent. */
 import PostalMime from "postal-mime";
-import { hostedPath } from "@/core/pictures";
+import { hostedPath, hostedPathsIn } from "@/core/addresses";
 import { database } from "../database/database";
 import {
   mailroomSignatures,
@@ -14,8 +14,6 @@ import {
 
 /** What uses a picture, in words: a signature's name, or what keeps it. */
 export type Usage = ReadonlyMap<string, ReadonlySet<string>>;
-
-const hosted = /\/h\/[0-9a-f]{20}\/[a-z0-9-]{1,60}\.(?:png|jpg|gif)/g;
 
 interface Text {
   readonly text: string;
@@ -62,7 +60,7 @@ async function collect(texts: readonly Text[]): Promise<Usage> {
     usage.set(source, (usage.get(source) ?? new Set()).add(user));
   };
   for (const { text, user } of texts) {
-    for (const [source] of text.matchAll(hosted)) record(source, user);
+    for (const source of hostedPathsIn(text)) record(source, user);
     for (const copy of copies) if (text.includes(copy.address)) record(hostedPath(copy), user);
   }
   return usage;

@@ -1,15 +1,16 @@
 /** A signature with everything that its screens need: its person, its findings and what its pictures weigh. */
+import type { Cut, KeptAnswer } from "@/contract";
 import { checkSignature, weightOf, type Finding, type PictureFactsBySource } from "@/core/checks";
 import { compile } from "@/core/compile";
 import type { Person } from "@/core/people";
 import type { NetworkKind } from "@/core/links";
-import { hasShortForm, linksOf, parseSignature, picturesOf, shortForm } from "@/core/signature";
+import { hasShortForm, linksOf, parseSignature, pictureSourcesOf, shortForm } from "@/core/signature";
 import { publicBase } from "../addresses/public-address";
-import { findAnswers, type KeptAnswer } from "../links/answers";
+import { findAnswers } from "../links/answers";
 import { listNetworks } from "../links/networks";
-import { findOrganisation, type Organisation } from "../organisation/organisation";
+import { findOrganisation, type Organisation } from "../settings/organisation";
 import { findPerson } from "../people/people";
-import { findCuts, type Cut } from "../pictures/cuts";
+import { findCuts } from "../pictures/cuts";
 import { factsOf } from "../pictures/facts";
 import { findSignature, listSignatures, type StoredSignature } from "./signatures";
 
@@ -49,7 +50,7 @@ async function open(stored: StoredSignature, surroundings: Surroundings): Promis
   const { base, organisation, networks } = surroundings;
   const document = parseSignature(stored.document);
   const person = stored.personId ? ((await findPerson(stored.personId))?.person ?? null) : null;
-  const sources = [...new Set(picturesOf(document).map(({ node }) => node.attrs.source as string))];
+  const sources = pictureSourcesOf(document);
   const addresses = [...new Set(linksOf(document, person).map(({ href }) => href))];
   const [cuts, answers] = await Promise.all([findCuts(sources), findAnswers(addresses)]);
   const pictures = await factsOf(sources, cuts);

@@ -4,6 +4,7 @@ import path from "node:path";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { blankSignature, schema } from "@/core/signature";
 import { Refusal } from "../http/refusal";
+import { listWaiting, settleRefusedSave } from "./refused-saves";
 import {
   addSignature,
   deleteSignature,
@@ -13,7 +14,6 @@ import {
   listSignatures,
   restoreSignature,
   saveDocument,
-  settleRefusedSave,
   startSignature,
 } from "./signatures";
 
@@ -87,6 +87,25 @@ describe("a save", () => {
     expect((await refusal(settleRefusedSave(id, refused.details.refusedId as string, "mine"))).status).toBe(
       404,
     );
+  });
+
+  it("that is stale waits until somebody chooses, and can be let go", async () => {
+    const id = await addSignature({ name: "Waiting room", personId: null, document: saying("first") });
+    await saveDocument(id, saying("theirs"), 1);
+    const refused = await refusal(saveDocument(id, saying("mine"), 1));
+    const waiting = async () => (await listWaiting()).filter(({ signatureId }) => signatureId === id);
+    expect(await waiting()).toMatchObject([
+      { refusedId: refused.details.refusedId, name: "Waiting room", document: saying("mine") },
+    ]);
+    const before = (await listSignatures()).length;
+    expect(await settleRefusedSave(id, refused.details.refusedId as string, "let-go")).toEqual({
+      document: saying("theirs"),
+      revision: 2,
+      otherName: null,
+    });
+    expect(await waiting()).toEqual([]);
+    expect(await listSignatures()).toHaveLength(before);
+    expect((await findSignature(id)).document).toEqual(saying("theirs"));
   });
 
   it("that is stale can give way, and gets a place of its own", async () => {

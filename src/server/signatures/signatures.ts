@@ -3,25 +3,27 @@ import { randomUUID } from "node:crypto";
 import { and, asc, eq, isNotNull, isNull, sql } from "drizzle-orm";
 import type { Node } from "prosemirror-model";
 import { Transform } from "prosemirror-transform";
-import { parseSignature, picturesOf, readSignature, replaceSources, setAttributes } from "@/core/signature";
+import type { OpenSignature, StaleSave } from "@/contract";
+import {
+  image,
+  parseSignature,
+  picturesOf,
+  readSignature,
+  replaceSources,
+  setAttributes,
+} from "@/core/signature";
 import { database } from "../database/database";
 import { refusedSaves, signatures } from "../database/schema";
 import { notFound, Refusal } from "../http/refusal";
 import { keepVersion } from "./versions";
 
-export interface StoredSignature {
-  readonly id: string;
-  readonly name: string;
-  readonly personId: string | null;
-  /** The document's JSON. */
-  readonly document: unknown;
-  readonly revision: number;
+export interface StoredSignature extends OpenSignature {
   readonly updatedAt: number;
 }
 
-type Row = typeof signatures.$inferSelect;
+export type SignatureRow = typeof signatures.$inferSelect;
 
-const toStored = (row: Row): StoredSignature => ({
+const toStored = (row: SignatureRow): StoredSignature => ({
   id: row.id,
   name: row.name,
   personId: row.personId,
@@ -35,7 +37,12 @@ function checked(document: unknown): string {
   const result = readSignature(document);
   if (!result.ok) {
     const [first] = result.problems;
-    throw new Refusal(422, "bad-document", `${first!.at}: ${first!.message}.`, { problems: result.problems });
+    throw new Refusal(
+      422,
+      "bad-document",
+      first ? `${first.at}: ${first.message}.` : "This is no signature.",
+      { problems: result.problems },
+    );
   }
   return JSON.stringify(result.document.toJSON());
 }
@@ -52,7 +59,7 @@ export async function listSignatures(): Promise<readonly StoredSignature[]> {
   return rows.map(toStored);
 }
 
-async function findRow(id: string): Promise<Row> {
+export async function findRow(id: string): Promise<SignatureRow> {
   const [row] = await (
     await database()
   )
@@ -84,7 +91,7 @@ export async function addSignature({ name, personId, document }: NewSignature): 
 }
 
 /** A name that no signature on the Shelf has yet: "New signature", "New signature 2", … */
-async function freeName(wanted: string): Promise<string> {
+export async function freeName(wanted: string): Promise<string> {
   const taken = new Set((await listSignatures()).map(({ name }) => name));
   if (!taken.has(wanted)) return wanted;
   for (let number = 2; ; number++) if (!taken.has(`${wanted} ${number}`)) return `${wanted} ${number}`;
@@ -157,48 +164,11 @@ export async function saveDocument(id: string, document: unknown, baseRevision: 
     409,
     "stale-save",
     "It was changed elsewhere since you opened it. Both versions are kept: choose which one goes on.",
-    { refusedId, saved: { document: JSON.parse(current.document), revision: current.revision } },
+    {
+      refusedId,
+      saved: { document: JSON.parse(current.document), revision: current.revision },
+    } satisfies StaleSave,
   );
-}
-
-export interface Settled {
-  readonly document: unknown;
-  readonly revision: number;
-  /** The name under which the other version now stands on the Shelf. */
-  readonly otherName: string;
-}
-
-/** Chooses between a refused save and what is saved. The other version becomes a signature of its own. */
-export async function settleRefusedSave(
-  id: string,
-  refusedId: string,
-  keep: "mine" | "saved",
-): Promise<Settled> {
-  const db = await database();
-  const current = await findRow(id);
-  const [refused] = await db
-    .select()
-    .from(refusedSaves)
-    .where(and(eq(refusedSaves.id, refusedId), eq(refusedSaves.signatureId, id)));
-  if (!refused) throw notFound("refused version");
-  const now = Date.now();
-  const otherName = await freeName(`${current.name}, other version`);
-  const kept = keep === "mine" ? refused.document : current.document;
-  const other = keep === "mine" ? current.document : refused.document;
-  const revision = keep === "mine" ? current.revision + 1 : current.revision;
-  await db.batch([
-    db.insert(signatures).values({
-      id: randomUUID(),
-      name: otherName,
-      personId: current.personId,
-      document: other,
-      createdAt: now,
-      updatedAt: now,
-    }),
-    db.update(signatures).set({ document: kept, revision, updatedAt: now }).where(eq(signatures.id, id)),
-    db.delete(refusedSaves).where(eq(refusedSaves.id, refusedId)),
-  ]);
-  return { document: JSON.parse(kept), revision, otherName };
 }
 
 /** How often a rewrite is tried anew when somebody saves in between. */
@@ -254,6 +224,7 @@ export const swapPicture = (
   rewriteDocument(id, (document) => {
     const transform = new Transform(document);
     for (const { node, position } of picturesOf(document))
-      if (node.attrs.source === from) setAttributes(transform, position, { source, width, height });
+      if (image.of(node).source === from)
+        setAttributes(transform, position, image, { source, width, height });
     return transform.doc;
   });

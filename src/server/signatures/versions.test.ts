@@ -2,10 +2,11 @@ import { mkdtemp, rm } from "node:fs/promises";
 import os from "node:os";
 import path from "node:path";
 import { afterAll, afterEach, beforeAll, describe, expect, it, vi } from "vitest";
+import { letterType, readInput } from "@/contract";
 import { blankSignature, starterPatterns } from "@/core/signature";
 import { Refusal } from "../http/refusal";
 import { deletePattern, findPattern, listPatterns, savePattern } from "../patterns/patterns";
-import { findLetterType, keepLetterType } from "../letter-type/letter-type";
+import { findLetterType, keepLetterType } from "../settings/letter-type";
 import { deleteSignature, findSignature, saveDocument, startSignature } from "./signatures";
 import { deleteVersion, listVersions, nameVersion } from "./versions";
 
@@ -84,9 +85,11 @@ describe("the type of letters", () => {
     expect(await findLetterType()).toEqual({ font: "Arial", size: 14, color: "#333333" });
     await keepLetterType({ font: "Georgia", size: 16, color: "#111111" });
     expect(await findLetterType()).toEqual({ font: "Georgia", size: 16, color: "#111111" });
-    await expect(keepLetterType({ font: "Georgia", size: 16, color: "moss" })).rejects.toThrow(
-      "six hex digits",
+    await expect(readInput(letterType, { font: "Georgia", size: 16, color: "moss" })).rejects.toThrow(
+      "Color must be a colour such as",
     );
-    await expect(keepLetterType({ font: "", size: 16, color: "#111111" })).rejects.toThrow("needs a name");
+    await expect(readInput(letterType, { font: "", size: 16, color: "#111111" })).rejects.toThrow(
+      "The font of your letters needs a name.",
+    );
   });
 });

@@ -1,19 +1,10 @@
 /** Versions of a signature: kept automatically while it is worked on, and under a name when somebody asks. */
 import { randomUUID } from "node:crypto";
 import { and, desc, eq, isNull, lt, notInArray } from "drizzle-orm";
+import type { Version } from "@/contract";
 import { database, type Database } from "../database/database";
 import { signatures, versions } from "../database/schema";
 import { notFound } from "../http/refusal";
-
-export interface Version {
-  readonly id: string;
-  readonly revision: number;
-  /** Null for one that was kept automatically. */
-  readonly name: string | null;
-  /** The document's JSON. */
-  readonly document: unknown;
-  readonly createdAt: number;
-}
 
 /** While work goes on, a version is kept this often; ms. */
 const keptEvery = 5 * 60_000;

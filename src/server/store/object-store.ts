@@ -9,8 +9,8 @@ import {
   PutObjectCommand,
   S3Client,
 } from "@aws-sdk/client-s3";
-import { fileTypes } from "@/core/links";
-import { hostedPath } from "@/core/pictures";
+import { hostedPath } from "@/core/addresses";
+import { fileTypeOf } from "@/core/links";
 import { checkKey, type PictureStore, type StoreKey } from "./picture-store";
 
 export interface BucketSettings {
@@ -23,7 +23,7 @@ export interface BucketSettings {
 }
 
 const contentType = (key: Exclude<StoreKey, { kind: "original" }>): string =>
-  key.kind === "cut" ? `image/${key.type}` : fileTypes[key.fileName.split(".").at(-1)!]!.type;
+  key.kind === "cut" ? `image/${key.type}` : (fileTypeOf(key.fileName)?.type ?? "application/octet-stream");
 
 export function objectStore({ bucket, endpoint, region, credentials }: BucketSettings): PictureStore {
   const client = new S3Client({

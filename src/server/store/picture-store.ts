@@ -1,4 +1,5 @@
 /** Where the bytes of pictures are kept. Keys name content by its hash, so that nothing is ever overwritten. */
+import { isContentHash, isHostedFileName } from "@/core/addresses";
 import type { HostedType } from "@/core/pictures";
 
 export type StoreKey =
@@ -18,7 +19,7 @@ export interface PictureStore {
 
 /** Hashes are hex digits and names are plain words, so that no key can lead out of its place. */
 export function checkKey(key: StoreKey): void {
-  if (!/^[0-9a-f]{20}$/.test(key.hash)) throw new RangeError(`No content hash: ${JSON.stringify(key.hash)}`);
-  if (key.kind !== "original" && !/^[a-z0-9-]+\.[a-z0-9]+$/.test(key.fileName))
+  if (!isContentHash(key.hash)) throw new RangeError(`No content hash: ${JSON.stringify(key.hash)}`);
+  if (key.kind !== "original" && !isHostedFileName(key.fileName))
     throw new RangeError(`No file name of what is hosted: ${JSON.stringify(key.fileName)}`);
 }

@@ -5,7 +5,7 @@ import path from "node:path";
 import { HeadObjectCommand, S3Client } from "@aws-sdk/client-s3";
 import S3rver from "s3rver";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
-import { readHostedPath } from "@/core/pictures";
+import { readPicturePath } from "@/core/addresses";
 import { closeImaging } from "../imaging/imaging";
 import { plain } from "../imaging/pictures-for-tests";
 import { readHosted } from "../pictures/cuts";
@@ -143,7 +143,7 @@ describe("the application", () => {
     try {
       const added = await addOriginal(await plain(60, 40, "#3F5B2E"), "from a bucket.png");
       const { source, fileName } = await cutWhole(added.hash, 20);
-      const address = readHostedPath(source)!;
+      const address = readPicturePath(source)!;
       expect((await readHosted(address.hash, fileName))!.bytes.length).toBeGreaterThan(50);
       expect(await readdir(path.join(folder, "data"))).not.toContain("pictures");
       expect(storeInWords()).toBe("in the bucket “pictures”");

@@ -4,7 +4,7 @@ import { lookup } from "node:dns";
 import http from "node:http";
 import https from "node:https";
 import { isIP, type LookupFunction } from "node:net";
-import { isPrivateAddress } from "./private-addresses";
+import { isPrivateAddress } from "@/core/addresses";
 
 export interface WebAnswer {
   readonly status: number;

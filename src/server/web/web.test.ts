@@ -1,9 +1,9 @@
 import http from "node:http";
 import type { AddressInfo } from "node:net";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import { isPrivateAddress } from "@/core/addresses";
 import { fetchBounded, type FetchLimits } from "./fetch-bounded";
-import { isPrivateAddress } from "./private-addresses";
-import { withStandIns } from "./stand-in-web";
+import { withInventedSites } from "../invented-sites/sites";
 import { network, type Transport } from "./transport";
 
 const limits: FetchLimits = { bytes: 1000, time: 600, redirects: 3 };
@@ -121,10 +121,10 @@ describe("private addresses", () => {
   );
 });
 
-describe("the stand-in web", () => {
+describe("invented sites", () => {
   const nobody: Transport = () => Promise.reject(new Error("The network must not be asked"));
   const look = (address: string) =>
-    fetchBounded(address, withStandIns(nobody), { ...limits, bytes: 100_000 });
+    fetchBounded(address, withInventedSites(nobody), { ...limits, bytes: 100_000 });
 
   it("answers for its own hosts, and for no other invented one", async () => {
     expect(await look("https://reedbasket.example/pictures/seed-jars.png")).toMatchObject({

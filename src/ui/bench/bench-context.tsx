@@ -9,7 +9,8 @@ import type { LinkDefaults } from "../links/link-form";
 import type { Palette } from "../parts/color-field";
 import type { Form } from "../signature/form-switch";
 import type { LetterType } from "./letter-type";
-import type { Editor, PictureTarget } from "./use-editor";
+import type { PictureTarget } from "./pictures/place-picture";
+import type { Editor } from "./use-editor";
 
 /** What every tool of the Bench works on. */
 export interface BenchValue {

@@ -11,10 +11,10 @@ import { SignatureHeader, type PersonChoice } from "../signature/signature-heade
 import { BenchContext, type BenchValue } from "./bench-context";
 import { Inspector } from "./inspector/inspector";
 import { PartsPanel } from "./parts-panel";
-import { SaveStatus } from "./save-status";
+import { SaveStatus } from "../signature/editing/save-status";
 import { Sheet } from "./sheet";
 import { Toolbar } from "./toolbar";
-import type { SaveState } from "./use-autosave";
+import type { SaveState } from "../signature/editing/use-saving";
 import type { Open } from "./use-bench-actions";
 
 interface Props {

@@ -1,16 +1,14 @@
 "use client";
 
-import { useCallback, useEffect, useMemo, useRef, useState } from "react";
-import type { Node } from "prosemirror-model";
+import { useCallback, useMemo, useState } from "react";
 import { toast } from "sonner";
+import type { OpenSignature, Version } from "@/contract";
 import type { Finding, LinkAnswers, PictureFactsBySource } from "@/core/checks";
 import { compile } from "@/core/compile";
 import { callingCodeOf, type NetworkKind } from "@/core/links";
 import type { Person } from "@/core/people";
-import { parseSignature, shortForm, type Settings } from "@/core/signature";
+import { parseSignature, settingsOf, shortForm } from "@/core/signature";
 import type { LinkDefaults } from "../links/link-form";
-import { localPictures } from "../parts/local-pictures";
-import { request } from "../parts/request";
 import { staged } from "../parts/stage";
 import { paletteFor } from "../signature/palette";
 import type { PersonChoice } from "../signature/signature-header";
@@ -18,8 +16,12 @@ import { ActionPalette } from "./action-palette";
 import type { BenchValue } from "./bench-context";
 import { BenchFrame } from "./bench-frame";
 import { CutDialog } from "./cut-dialog";
-import { replaceDocument } from "./editor/commands";
+import { createState } from "./editor/state";
 import { describeSelection } from "./editor/selection";
+import { ConflictDialog } from "../signature/editing/conflict-dialog";
+import { replaceDocument } from "../signature/editing/replace-document";
+import { useSignature } from "../signature/editing/use-signature";
+import { useFindings } from "../signature/use-findings";
 import type { Form } from "../signature/form-switch";
 import { IconDialog } from "./icon-dialog";
 import { KeysDialog } from "./keys-dialog";
@@ -27,25 +29,19 @@ import type { LetterType } from "./letter-type";
 import { PatternDialog } from "./pattern-dialog";
 import { PictureDialog } from "./picture-dialog";
 import { ProofStrip } from "./proof-strip";
-import { StaleDialog } from "./stale-dialog";
-import { useAutosave } from "./use-autosave";
 import { useBenchActions, type Open } from "./use-bench-actions";
-import { useEditor, type PictureTarget } from "./use-editor";
-import { useFindings } from "./use-findings";
+import { useEditor } from "./use-editor";
+
 import { useLetterType } from "./use-letter-type";
 import { useLongestPerson } from "./use-longest-person";
-import { usePictures } from "./use-pictures";
-import { useRestoredDraft } from "./use-restored-draft";
-import { VersionsDialog, type KeptVersion } from "./versions-dialog";
+import type { PictureTarget } from "./pictures/place-picture";
+import { useIconRows } from "./pictures/use-icon-rows";
+import { usePictureFacts } from "./pictures/use-picture-facts";
+import { usePictures } from "./pictures/use-pictures";
+import { VersionsDialog } from "./versions-dialog";
 
 interface Props {
-  readonly signature: {
-    readonly id: string;
-    readonly name: string;
-    readonly personId: string | null;
-    readonly document: unknown;
-    readonly revision: number;
-  };
+  readonly signature: OpenSignature;
   /** What is known of the files of its pictures. */
   readonly pictures: PictureFactsBySource;
   readonly person: Person | null;
@@ -71,12 +67,9 @@ const sayDropped = (dropped: readonly string[]): void => {
 export function Bench({ signature, person: ownPerson, people, base, brandColors, ...rest }: Props) {
   const { answers, organisation, place } = rest;
   const [networks, setNetworks] = useState(rest.networks);
-  const [initial] = useState(() => parseSignature(signature.document));
   const [open, setOpen] = useState<Open | null>(null);
   const [form, setForm] = useState<Form>("full");
   const [letterType, setLetterType] = useLetterType(rest.letterType);
-  const files = useRef<(files: readonly File[]) => void>(() => undefined);
-  const onFiles = useCallback((dropped: readonly File[]) => files.current(dropped), []);
   const choosePicture = useCallback((target: PictureTarget) => setOpen({ kind: "picture", target }), []);
   const cutPicture = useCallback(
     (source: string, position: number) => setOpen({ kind: "cut", source, position }),
@@ -84,17 +77,24 @@ export function Bench({ signature, person: ownPerson, people, base, brandColors,
   );
   const chooseIcons = useCallback((position: number) => setOpen({ kind: "icons", position }), []);
   const close = useCallback(() => setOpen(null), []);
-  const presentDocument = useRef<() => Node>(() => initial);
-  const longest = useLongestPerson(useCallback(() => presentDocument.current(), []));
+
+  const edited = useSignature(signature, createState);
+  const { current, state, saving } = edited;
+  const document = state.doc;
+  const longest = useLongestPerson(current);
   const person = longest.tried ?? ownPerson;
-  const { state, shown, tools } = useEditor(initial, {
+  const altContext = useMemo(() => ({ person, organisation, networks }), [person, organisation, networks]);
+  const known = usePictureFacts(rest.pictures);
+  const { facts } = known;
+  const pictures = usePictures(edited, known, altContext);
+  const { resize, placeFiles } = pictures;
+  const { resizeRow, restyleRow, addIcons } = useIconRows(edited, known);
+  const { shown, tools } = useEditor(edited, {
     person,
-    onFiles,
+    onFiles: (files) => void placeFiles(files),
     onPicture: choosePicture,
     onPasted: sayDropped,
   });
-  const document = state.doc;
-  const autosave = useAutosave(signature.id, document, signature.revision);
 
   const html = useMemo(
     () =>
@@ -107,21 +107,11 @@ export function Bench({ signature, person: ownPerson, people, base, brandColors,
       ),
     [document, person, base, form],
   );
-  const altContext = useMemo(() => ({ person, organisation, networks }), [person, organisation, networks]);
-  const pictures = usePictures(tools, rest.pictures, altContext);
-  const { resize, resizeRow, restyleRow, facts } = pictures;
-  const findings = useFindings(
+  const { findings } = useFindings(
     document,
     { person, base, pictures: facts, answers, organisation, networks },
     rest.findings,
   );
-
-  useEffect(() => {
-    files.current = (dropped) => void pictures.placeFiles(dropped);
-    presentDocument.current = () => tools.current().doc;
-  }, [pictures, tools]);
-
-  useRestoredDraft(signature, tools, autosave);
 
   const benchActions = useBenchActions({
     setOpen,
@@ -132,25 +122,8 @@ export function Bench({ signature, person: ownPerson, people, base, brandColors,
     tryLongest: longest.toggle,
   });
 
-  const goBack = (version: KeptVersion): void =>
+  const goBack = (version: Version): void =>
     tools.apply(({ tr }) => replaceDocument(tr, parseSignature(version.document)));
-
-  const settle = async (keep: "mine" | "saved"): Promise<void> => {
-    if (autosave.state.kind !== "stale") return;
-    try {
-      const settled = await request<{ document: unknown; revision: number; otherName: string }>(
-        "POST",
-        `/api/signatures/${signature.id}/refused`,
-        { refusedId: autosave.state.refusedId, keep },
-      );
-      const kept = parseSignature(settled.document);
-      if (keep === "saved") tools.replace(kept);
-      autosave.goOnFrom(kept, settled.revision);
-      toast(`The other version is on the Shelf as “${settled.otherName}”.`);
-    } catch (error) {
-      toast.error((error as Error).message);
-    }
-  };
 
   const linking = useMemo<LinkDefaults>(
     () => ({
@@ -165,7 +138,7 @@ export function Bench({ signature, person: ownPerson, people, base, brandColors,
   const value = useMemo<BenchValue>(
     () => ({
       editor: { state: shown, ...tools },
-      settings: shown.doc.attrs as Settings,
+      settings: settingsOf(shown.doc),
       selection: describeSelection(shown),
       palette: paletteFor(shown.doc, brandColors),
       resizePicture: resize,
@@ -206,7 +179,7 @@ export function Bench({ signature, person: ownPerson, people, base, brandColors,
           signature={signature}
           people={people}
           findings={findings}
-          saveState={autosave.state}
+          saveState={saving}
           setForm={setForm}
           tried={longest.tried?.name ?? null}
           tryLongest={longest.toggle}
@@ -219,6 +192,7 @@ export function Bench({ signature, person: ownPerson, people, base, brandColors,
           onClose={close}
           onChoose={async (choice) => {
             await pictures.place(choice, open.target);
+            tools.focus();
             close();
           }}
         />
@@ -226,14 +200,14 @@ export function Bench({ signature, person: ownPerson, people, base, brandColors,
       {open?.kind === "icons" && (
         <IconDialog
           row={state.doc.nodeAt(open.position)}
-          linkColor={(state.doc.attrs as Settings).linkColor}
+          linkColor={settingsOf(state.doc).linkColor}
           person={person}
           organisation={organisation}
           networks={networks}
           onNetworks={setNetworks}
           onClose={close}
           onChoose={async (icons, look) => {
-            await pictures.addIcons(open.position, icons, look);
+            await addIcons(open.position, icons, look);
             close();
           }}
         />
@@ -260,7 +234,7 @@ export function Bench({ signature, person: ownPerson, people, base, brandColors,
           present={html}
           person={person}
           base={base}
-          saved={autosave.state.kind === "saved"}
+          saved={saving.kind === "saved"}
           onClose={close}
           onGoBack={goBack}
         />
@@ -269,21 +243,12 @@ export function Bench({ signature, person: ownPerson, people, base, brandColors,
         <PatternDialog
           signatureId={signature.id}
           name={signature.name}
-          saved={autosave.state.kind === "saved"}
+          saved={saving.kind === "saved"}
           onClose={close}
         />
       )}
-      {autosave.state.kind === "stale" && (
-        <StaleDialog
-          name={signature.name}
-          mine={localPictures(html, base)}
-          saved={localPictures(
-            compile(parseSignature(autosave.state.saved), { destination: "webmail-paste", person, base }),
-            base,
-          )}
-          onKeep={settle}
-          onClosed={tools.focus}
-        />
+      {saving.kind === "stale" && (
+        <ConflictDialog signature={edited} person={person} base={base} onClosed={tools.focus} />
       )}
     </>
   );

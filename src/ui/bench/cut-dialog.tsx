@@ -4,9 +4,9 @@ import { Dialog } from "radix-ui";
 import { X } from "lucide-react";
 import type { Node } from "prosemirror-model";
 import { useEffect, useMemo, useState } from "react";
-import type { Cut } from "@/server/pictures/cuts";
-import type { Original } from "@/server/pictures/originals";
-import { request } from "../parts/request";
+import { endpoints, type Cut, type Original } from "@/contract";
+import type { Recipe } from "@/core/pictures";
+import { ask } from "../parts/ask";
 import { CutRoom } from "../pictures/cut/cut-room";
 import { picturesToMatch } from "../pictures/cut/pictures-to-match";
 
@@ -19,7 +19,7 @@ interface Props {
 }
 
 interface Opened {
-  readonly cut: Cut;
+  readonly recipe: Recipe;
   readonly original: Original;
   readonly background: string | null;
 }
@@ -32,9 +32,11 @@ export function CutDialog({ source, brandColors, document, onClose, onKeep }: Pr
 
   useEffect(() => {
     const open = async (): Promise<Opened> => {
-      const { cut } = await request<{ cut: Cut }>("GET", `/api/cuts?source=${encodeURIComponent(source)}`);
-      const found = await request<Omit<Opened, "cut">>("GET", `/api/pictures/${cut.originalHash}`);
-      return { cut, ...found };
+      const { cut } = await ask(endpoints.findCut, { query: { source } });
+      const hash = cut.originalHash;
+      if (hash === null || !cut.recipe) throw new Error("This picture has no original to be cut from.");
+      const found = await ask(endpoints.findPicture, { params: { hash } });
+      return { recipe: cut.recipe, ...found };
     };
     open().then(setOpened, (error: Error) => setProblem(error.message));
   }, [source]);
@@ -50,7 +52,7 @@ export function CutDialog({ source, brandColors, document, onClose, onKeep }: Pr
           {opened ? (
             <CutRoom
               original={opened.original}
-              start={opened.cut.recipe!}
+              start={opened.recipe}
               background={opened.background}
               brandColors={brandColors}
               matches={matches}

@@ -3,10 +3,11 @@
 import { X } from "lucide-react";
 import type { Node } from "prosemirror-model";
 import { useRef, useState } from "react";
+import type { IconChoice } from "@/contract";
 import { glyphLabel, glyphList, type IconLook } from "@/core/icons";
+import { iconRow } from "@/core/signature";
 import { callingCodeOf, type NetworkKind } from "@/core/links";
 import type { Person } from "@/core/people";
-import type { IconChoice } from "@/server/icons/icons";
 import { GlyphDrawing } from "../icons/glyph-drawing";
 import { NetworkList } from "../icons/network-list";
 import { IconMark, networkChoice } from "../icons/network-mark";
@@ -19,7 +20,7 @@ import { formatCount } from "../parts/format";
 import { IconButton } from "../parts/icon-button";
 import { useAttempt } from "../parts/use-attempt";
 import { WordSwitch } from "../parts/word-switch";
-import type { ChosenIcon } from "./use-pictures";
+import type { ChosenIcon } from "./pictures/use-icon-rows";
 
 interface Props {
   /** The row that the icons go into; null when it is gone meanwhile. */
@@ -116,7 +117,7 @@ export function IconDialog({
 
   const put = async (): Promise<void> => {
     const own = drafts.some(({ choice }) => choice.kind === "own");
-    const kept = row?.attrs.look as IconLook | null | undefined;
+    const kept = row ? iconRow.of(row).look : null;
     const look = kept ?? { style: "solid", color: own ? null : linkColor, plate: "#E2ECE8" };
     const icons = settled.map(({ draft, destination }): ChosenIcon => {
       const href = destination?.ok ? destination.href : null;

@@ -6,7 +6,8 @@ import { Popover } from "radix-ui";
 import { useState } from "react";
 import { toast } from "sonner";
 import { describeLink } from "@/core/links";
-import { setLinkLook, type LinkAttributes } from "@/core/signature";
+import { attributesIn, leadingKind, link, setLinkLook, type LinkAttributes } from "@/core/signature";
+import { ChoiceField } from "../parts/choice-field";
 import { LinkForm } from "../links/link-form";
 import { ColorField } from "../parts/color-field";
 import { PopoverPanel } from "../parts/popover-panel";
@@ -33,20 +34,13 @@ function OneLook({ link }: { link: LinkAttributes }) {
         palette={palette}
         onChange={(color) => set({ color })}
       />
-      <label className="text-xs text-soft">
-        Underline
-        <select
-          value={link.underline === null ? "" : String(link.underline)}
-          onChange={(event) =>
-            set({ underline: event.target.value === "" ? null : event.target.value === "true" })
-          }
-          className="block border-b border-soft bg-sheet py-0.5 text-sm text-ink"
-        >
-          <option value="">as all links</option>
-          <option value="true">always</option>
-          <option value="false">never</option>
-        </select>
-      </label>
+      <ChoiceField
+        label="Underline"
+        className="w-28"
+        value={link.underline === null ? "inherited" : link.underline ? "always" : "never"}
+        choices={{ inherited: "as all links", always: "always", never: "never" }}
+        onChange={(next) => set({ underline: next === "inherited" ? null : next === "always" })}
+      />
     </div>
   );
 }
@@ -57,12 +51,13 @@ export function LinkField({ current }: { current: string | null }) {
   const [open, setOpen] = useState(false);
   const { state } = editor;
   const part = selection.part;
-  const linked = part && "link" in part.node.attrs ? (part.node.attrs.link as string | null) : current;
+  const leading = part && leadingKind(part.node);
+  const linked = part && leading ? leading.of(part.node).link : current;
   const possible =
-    (part !== null && "link" in part.node.attrs) ||
+    Boolean(leading) ||
     (linkRange(state) !== null && !(state.selection instanceof NodeSelection && part?.node.isBlock));
-  const mark = marksAtSelection(state).find(({ type }) => type.name === "link");
-  const ofText = mark && part?.node.type.name !== "inlinePicture" ? (mark.attrs as LinkAttributes) : null;
+  const ofText =
+    part?.node.type.name === "inlinePicture" ? null : attributesIn(link, marksAtSelection(state));
 
   const finish = (href: string | null): void => {
     editor.apply((now) => setLink(now, href));

@@ -19,7 +19,8 @@ import {
 import { memo } from "react";
 import { inlineParts, lines, parts, type Insertable } from "./editor/actions";
 import type { Dragged } from "./editor/drag";
-import type { EditorTools, PictureTarget } from "./use-editor";
+import type { PictureTarget } from "./pictures/place-picture";
+import type { EditorTools } from "./use-editor";
 
 const icons: Readonly<Record<string, LucideIcon>> = {
   line: Type,

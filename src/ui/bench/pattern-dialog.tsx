@@ -2,9 +2,10 @@
 
 import { useState } from "react";
 import { toast } from "sonner";
+import { endpoints } from "@/contract";
+import { ask } from "../parts/ask";
 import { Button } from "../parts/button";
 import { DialogFrame } from "../parts/dialog-frame";
-import { request } from "../parts/request";
 
 interface Props {
   readonly signatureId: string;
@@ -20,7 +21,7 @@ export function PatternDialog({ signatureId, name, saved, onClose }: Props) {
   const [problem, setProblem] = useState<string | null>(null);
   const save = async (): Promise<void> => {
     try {
-      await request("POST", "/api/patterns", { signatureId, name: draft });
+      await ask(endpoints.savePattern, { body: { signatureId, name: draft } });
       toast(`“${draft.trim()}” is a pattern now. You find it where signatures are started.`);
       onClose();
     } catch (error) {

@@ -2,15 +2,15 @@
 
 import { Upload } from "lucide-react";
 import { useEffect, useRef, useState, type ReactNode } from "react";
-import type { Catalogue } from "@/server/pictures/catalogue";
+import { addressOf, endpoints, type Catalogue } from "@/contract";
 import { DialogFrame } from "../parts/dialog-frame";
 import { FilePicker } from "../parts/file-picker";
 import { formatBytes, formatSize } from "../parts/format";
-import { request } from "../parts/request";
-import { acceptedPictures, uploadPicture } from "../parts/upload-picture";
+import { acceptedPictures } from "../parts/accepted-files";
+import { ask, send } from "../parts/ask";
 import { WordSwitch } from "../parts/word-switch";
 import { AddressLook } from "../pictures/addresses/address-look";
-import type { Choice } from "./use-pictures";
+import type { Choice } from "./pictures/place-picture";
 
 interface Props {
   readonly onClose: () => void;
@@ -70,9 +70,7 @@ function Chooser({ onChoose }: Pick<Props, "onChoose">) {
   const upload = useRef<AbortController | null>(null);
 
   useEffect(() => {
-    request<Catalogue>("GET", "/api/pictures").then(setCatalogue, (error: Error) =>
-      setProblem(error.message),
-    );
+    ask(endpoints.listPictures).then(setCatalogue, (error: Error) => setProblem(error.message));
     return () => upload.current?.abort();
   }, []);
 
@@ -88,11 +86,13 @@ function Chooser({ onChoose }: Pick<Props, "onChoose">) {
 
   const take = (file: File | undefined): void => {
     if (!file) return;
-    upload.current = new AbortController();
+    const { signal } = (upload.current = new AbortController());
     setProgress(0);
     void attempt(async () => {
-      const { originals, refused } = await uploadPicture(file, setProgress, {
-        signal: upload.current!.signal,
+      const { originals, refused } = await send(endpoints.addPictures, {
+        file,
+        onProgress: setProgress,
+        signal,
       });
       const [original] = originals;
       if (!original) throw new Error(refused[0]?.message ?? "There was no picture in it.");
@@ -157,7 +157,7 @@ function Chooser({ onChoose }: Pick<Props, "onChoose">) {
               onChoose={() => void attempt(() => onChoose({ kind: "original", original }))}
               picture={
                 <img
-                  src={`/api/pictures/${original.hash}/thumbnail`}
+                  src={addressOf(endpoints.pictureThumbnail, { hash: original.hash })}
                   alt=""
                   className="checkered h-24 w-full object-scale-down"
                   loading="lazy"

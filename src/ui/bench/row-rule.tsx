@@ -1,7 +1,7 @@
 "use client";
 
 import { useEffect, useRef, useState, type RefObject } from "react";
-import { setAttributes } from "@/core/signature";
+import { row as rowKind, setAttributes } from "@/core/signature";
 import { useBench } from "./bench-context";
 import { moveTo, selectAll, selectBand } from "./editor/table-commands";
 import { RuleHandle } from "./rule-handle";
@@ -77,7 +77,7 @@ export function RowRule({ sheet }: { sheet: RefObject<HTMLElement | null> }) {
         const outer = doc.firstChild!;
         const position =
           1 + outer.content.content.slice(0, row).reduce((sum, each) => sum + each.nodeSize, 0);
-        setAttributes(tr, position, { height });
+        setAttributes(tr, position, rowKind, { height });
         return tr.docChanged ? tr.setMeta("composition", gesture) : null;
       },
       { focus: false },

@@ -3,6 +3,7 @@
 import { Bold, CaseUpper, Italic, MoveHorizontal, Underline } from "lucide-react";
 import { toggleMark } from "prosemirror-commands";
 import { schema } from "@/core/signature";
+import { numberIn } from "@/core/values";
 import { ColorField } from "../parts/color-field";
 import { FontField } from "../parts/font-field";
 import { IconButton } from "../parts/icon-button";
@@ -74,9 +75,7 @@ export function Toolbar() {
           label="Letter spacing"
           quiet
           value={text.letterSpacing}
-          least={-2}
-          most={20}
-          step={0.1}
+          range={numberIn(-2, 20, 0.1, "px")}
           onChange={(spacing) => editor.apply((state) => setLetterSpacing(state, spacing), { focus: false })}
           className="w-11"
         />

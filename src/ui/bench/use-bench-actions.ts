@@ -6,7 +6,7 @@ import type { Form } from "../signature/form-switch";
 import type { BenchAction } from "./action-palette";
 import { focusNextArea } from "./next-area";
 import { useBenchKeys } from "./use-bench-keys";
-import type { PictureTarget } from "./use-editor";
+import type { PictureTarget } from "./pictures/place-picture";
 
 /** What stands open over the Bench. */
 export type Open =

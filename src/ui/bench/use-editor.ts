@@ -1,17 +1,17 @@
 "use client";
 
 /** The editor on the sheet: mounted once, its state mirrored into React. */
-import { startTransition, useCallback, useEffect, useMemo, useRef, useState } from "react";
-import type { Node } from "prosemirror-model";
+import { startTransition, useCallback, useEffect, useLayoutEffect, useMemo, useRef, useState } from "react";
 import { Selection, type Command, type EditorState, type Transaction } from "prosemirror-state";
 import { EditorView } from "prosemirror-view";
 import type { Person } from "@/core/people";
+import type { EditedSignature } from "../signature/editing/use-signature";
+import type { PictureTarget } from "./pictures/place-picture";
 import { dragging, endDrag, startDrag, type Dragged } from "./editor/drag";
 import { grip } from "./editor/grip";
 import { staged } from "../parts/stage";
 import { nodeViews } from "./editor/node-views";
 import { fitToPlace, pasteForeign } from "./editor/paste";
-import { createState } from "./editor/state";
 
 export interface EditorTools {
   /** The state at this moment, for what goes on after a wait. */
@@ -24,8 +24,6 @@ export interface EditorTools {
   readonly focus: () => void;
   /** Says what a drag that begins outside the sheet carries; null when it has ended. */
   readonly drag: (dragged: Dragged | null) => void;
-  /** Puts another document in place of this one; undo starts anew. */
-  readonly replace: (document: Node) => void;
 }
 
 export interface Editor extends EditorTools {
@@ -42,27 +40,17 @@ interface Options {
   readonly onPasted: (dropped: readonly string[]) => void;
 }
 
-/** Where a chosen picture goes. */
-export type PictureTarget =
-  | { readonly kind: "cursor" }
-  | { readonly kind: "between"; readonly at: number }
-  | { readonly kind: "replace"; readonly position: number }
-  | { readonly kind: "icon"; readonly position: number };
-
 export interface EditorOnSheet {
-  /** The present state. */
-  readonly state: EditorState;
   /** What the tools show: after a key they follow once the proofs are drawn, after a tool at once. */
   readonly shown: EditorState;
   /** The same ones as long as the sheet is there. */
   readonly tools: EditorTools;
 }
 
-export function useEditor(initial: Node, given: Options): EditorOnSheet {
+export function useEditor(signature: EditedSignature, given: Options): EditorOnSheet {
+  const { current, dispatch, listen } = signature;
   const options = useRef(given);
-  const [state, setState] = useState(() => createState(initial));
-  const [shown, setShown] = useState(state);
-  const latest = useRef(state);
+  const [shown, setShown] = useState(signature.state);
   const byTool = useRef(false);
   /** Whether a paste that comes now was asked for as plain text: with Shift held. */
   const asWords = useRef(false);
@@ -74,13 +62,16 @@ export function useEditor(initial: Node, given: Options): EditorOnSheet {
     if (changed) view.current?.setProps({ nodeViews: nodeViews(given.person) });
   }, [given]);
 
-  const show = useCallback((next: EditorState) => {
-    latest.current = next;
-    view.current?.updateState(next);
-    setState(next);
-    if (byTool.current) setShown(next);
-    else startTransition(() => setShown(next));
-  }, []);
+  // Before any effect: what is brought back from the browser's storage changes the state in one.
+  useLayoutEffect(
+    () =>
+      listen((next) => {
+        view.current?.updateState(next);
+        if (byTool.current) setShown(next);
+        else startTransition(() => setShown(next));
+      }),
+    [listen],
+  );
 
   const mount = useCallback(
     (element: HTMLElement | null) => {
@@ -93,7 +84,7 @@ export function useEditor(initial: Node, given: Options): EditorOnSheet {
         return true;
       };
       view.current = new EditorView(element, {
-        state: latest.current,
+        state: current(),
         plugins: [dragging((at) => options.current.onPicture({ kind: "between", at })), grip],
         nodeViews: nodeViews(options.current.person),
         attributes: {
@@ -102,7 +93,7 @@ export function useEditor(initial: Node, given: Options): EditorOnSheet {
           "aria-multiline": "true",
           spellcheck: "false",
         },
-        dispatchTransaction: (transaction) => staged("edit", () => show(latest.current.apply(transaction))),
+        dispatchTransaction: (transaction) => staged("edit", () => dispatch(transaction)),
         handleDOMEvents: {
           keydown: (_view, { shiftKey }) => {
             asWords.current = shiftKey;
@@ -136,7 +127,7 @@ export function useEditor(initial: Node, given: Options): EditorOnSheet {
         view.current = null;
       };
     },
-    [show],
+    [current, dispatch],
   );
 
   const asTool = useCallback((action: () => void) => {
@@ -153,29 +144,23 @@ export function useEditor(initial: Node, given: Options): EditorOnSheet {
   const apply = useCallback<EditorTools["apply"]>(
     (change, { focus: wanted = true } = {}) => {
       asTool(() => {
-        const transaction = change(latest.current);
+        const transaction = change(current());
         if (transaction) view.current?.dispatch(transaction);
       });
       if (wanted) view.current?.focus();
     },
-    [asTool],
+    [asTool, current],
   );
 
   const run = useCallback<EditorTools["run"]>(
     (command, { focus: wanted = true } = {}) => {
       asTool(() =>
-        command(
-          latest.current,
-          (transaction) => view.current?.dispatch(transaction),
-          view.current ?? undefined,
-        ),
+        command(current(), (transaction) => view.current?.dispatch(transaction), view.current ?? undefined),
       );
       if (wanted) view.current?.focus();
     },
-    [asTool],
+    [asTool, current],
   );
-
-  const replace = useCallback((document: Node) => asTool(() => show(createState(document))), [asTool, show]);
 
   const drag = useCallback((dragged: Dragged | null) => {
     if (!view.current) return;
@@ -183,11 +168,9 @@ export function useEditor(initial: Node, given: Options): EditorOnSheet {
     else endDrag(view.current);
   }, []);
 
-  const current = useCallback(() => latest.current, []);
-
   const tools = useMemo(
-    () => ({ current, mount, apply, run, focus, drag, replace }),
-    [current, mount, apply, run, focus, drag, replace],
+    () => ({ current, mount, apply, run, focus, drag }),
+    [current, mount, apply, run, focus, drag],
   );
-  return { state, shown, tools };
+  return { shown, tools };
 }

@@ -2,16 +2,12 @@
 
 /** Trying the layout with whose details are longest. */
 import { useCallback, useState } from "react";
-import type { Node } from "prosemirror-model";
+import type { EditorState } from "prosemirror-state";
 import { toast } from "sonner";
+import { endpoints } from "@/contract";
 import { longestPerson } from "@/core/layout";
 import type { Person } from "@/core/people";
-import { request } from "../parts/request";
-
-interface DirectoryPerson {
-  readonly id: string;
-  readonly person: Person;
-}
+import { ask } from "../parts/ask";
 
 export interface LongestPerson {
   /** Whose details are tried, or null while the signature's own person is shown. */
@@ -19,13 +15,13 @@ export interface LongestPerson {
   readonly toggle: () => void;
 }
 
-export function useLongestPerson(current: () => Node): LongestPerson {
+export function useLongestPerson(current: () => EditorState): LongestPerson {
   const [tried, setTried] = useState<Person | null>(null);
   const toggle = useCallback(() => {
     if (tried) return setTried(null);
-    request<{ people: readonly DirectoryPerson[] }>("GET", "/api/people").then(
+    ask(endpoints.listPeople).then(
       ({ people }) => {
-        const found = longestPerson(current(), people);
+        const found = longestPerson(current().doc, people);
         if (found) setTried(found.person);
         else toast("Nothing in this signature is longer for one person than for another.");
       },

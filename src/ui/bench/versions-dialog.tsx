@@ -4,23 +4,16 @@ import { format } from "date-fns";
 import { Trash2 } from "lucide-react";
 import { useEffect, useState } from "react";
 import { toast } from "sonner";
+import { endpoints, type Version } from "@/contract";
 import { compile } from "@/core/compile";
 import type { Person } from "@/core/people";
 import { parseSignature } from "@/core/signature";
+import { ask } from "../parts/ask";
 import { Button } from "../parts/button";
 import { DialogFrame } from "../parts/dialog-frame";
 import { IconButton } from "../parts/icon-button";
 import { localPictures } from "../parts/local-pictures";
-import { request } from "../parts/request";
 import { SignatureFrame } from "../parts/signature-frame";
-
-export interface KeptVersion {
-  readonly id: string;
-  readonly revision: number;
-  readonly name: string | null;
-  readonly document: unknown;
-  readonly createdAt: number;
-}
 
 interface Props {
   readonly signatureId: string;
@@ -31,40 +24,39 @@ interface Props {
   /** Whether what is on the sheet is saved, and so can be kept. */
   readonly saved: boolean;
   readonly onClose: () => void;
-  readonly onGoBack: (version: KeptVersion) => void;
+  readonly onGoBack: (version: Version) => void;
 }
 
-const timeOf = ({ createdAt }: KeptVersion): string => format(createdAt, "d MMM, HH:mm");
-const titleOf = (version: KeptVersion): string => version.name ?? `Version ${version.revision}`;
+const timeOf = ({ createdAt }: Version): string => format(createdAt, "d MMM, HH:mm");
+const titleOf = (version: Version): string => version.name ?? `Version ${version.revision}`;
 
 /** Earlier versions of a signature beside the present one: looked at, named, and gone back to. */
 export function VersionsDialog(props: Props) {
   const { signatureId, present, person, base, saved, onClose, onGoBack } = props;
-  const [versions, setVersions] = useState<readonly KeptVersion[] | null>(null);
+  const [versions, setVersions] = useState<readonly Version[] | null>(null);
   const [chosen, setChosen] = useState<string | null>(null);
   const [name, setName] = useState("");
   const [problem, setProblem] = useState<string | null>(null);
-  const address = `/api/signatures/${signatureId}/versions`;
 
   useEffect(() => {
-    request<{ versions: readonly KeptVersion[] }>("GET", address).then(
+    ask(endpoints.listVersions, { params: { id: signatureId } }).then(
       (answer) => setVersions(answer.versions),
       (error: Error) => setProblem(error.message),
     );
-  }, [address]);
+  }, [signatureId]);
 
   const attempt = async (action: () => Promise<unknown>): Promise<void> => {
     setProblem(null);
     try {
       await action();
-      setVersions((await request<{ versions: readonly KeptVersion[] }>("GET", address)).versions);
+      setVersions((await ask(endpoints.listVersions, { params: { id: signatureId } })).versions);
     } catch (error) {
       setProblem((error as Error).message);
     }
   };
   const keep = (): Promise<void> =>
     attempt(async () => {
-      await request("POST", address, { name });
+      await ask(endpoints.nameVersion, { params: { id: signatureId }, body: { name } });
       setName("");
       toast(`Kept as “${name.trim()}”.`);
     });
@@ -126,7 +118,11 @@ export function VersionsDialog(props: Props) {
               {version.name && (
                 <IconButton
                   label={`Take “${version.name}” away`}
-                  onClick={() => void attempt(() => request("DELETE", `${address}/${version.id}`))}
+                  onClick={() =>
+                    void attempt(() =>
+                      ask(endpoints.deleteVersion, { params: { id: signatureId, version: version.id } }),
+                    )
+                  }
                 >
                   <Trash2 size={14} aria-hidden />
                 </IconButton>

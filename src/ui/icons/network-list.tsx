@@ -3,13 +3,14 @@
 import { Pencil, Plus, Trash2 } from "lucide-react";
 import { useState } from "react";
 import { toast } from "sonner";
+import { endpoints, type OwnIcon } from "@/contract";
 import { glyphList } from "@/core/icons";
 import type { NetworkKind } from "@/core/links";
+import { ChoiceField } from "../parts/choice-field";
+import { ask } from "../parts/ask";
 import { Button } from "../parts/button";
 import { IconButton } from "../parts/icon-button";
-import { request } from "../parts/request";
 import { useAttempt } from "../parts/use-attempt";
-import type { OwnIcon } from "@/server/icons/icons";
 import { IconMark, networkChoice } from "./network-mark";
 
 interface Props {
@@ -46,7 +47,7 @@ function NetworkForm({ network, own, onKept }: FormProps) {
   const save = async (): Promise<void> => {
     await attempt(async () => {
       const asked = { network: { id: network?.id ?? idOf(name), name, glyph, pattern } };
-      onKept((await request<{ network: NetworkKind }>("PUT", "/api/networks", asked)).network);
+      onKept((await ask(endpoints.saveNetwork, { body: asked })).network);
     });
   };
   return (
@@ -68,29 +69,15 @@ function NetworkForm({ network, own, onKept }: FormProps) {
             className={field}
           />
         </label>
-        <label className="text-xs text-soft">
-          Icon
-          <select
-            value={glyph}
-            onChange={(event) => setGlyph(event.target.value)}
-            className={`${field} bg-paper`}
-          >
-            {glyphList.map(({ name: each, label }) => (
-              <option key={each} value={each}>
-                {label}
-              </option>
-            ))}
-            {own.length > 0 && (
-              <optgroup label="Your own">
-                {own.map((icon) => (
-                  <option key={icon.hash} value={`own:${icon.hash}`}>
-                    {icon.name}
-                  </option>
-                ))}
-              </optgroup>
-            )}
-          </select>
-        </label>
+        <ChoiceField
+          label="Icon"
+          value={glyph}
+          choices={Object.fromEntries([
+            ...glyphList.map((each) => [each.name, each.label]),
+            ...own.map((icon) => [`own:${icon.hash}`, `${icon.name}, your own`]),
+          ])}
+          onChange={setGlyph}
+        />
       </div>
       <label className="mt-2 block text-xs text-soft">
         Where its pages are; the handle comes after it, or where {"{handle}"} stands
@@ -120,7 +107,7 @@ export function NetworkList({ networks, own, onNetworks, onChoose }: Props) {
   const [edited, setEdited] = useState<NetworkKind | "new" | null>(null);
   const remove = async ({ id }: NetworkKind): Promise<void> => {
     try {
-      await request("DELETE", "/api/networks", { id });
+      await ask(endpoints.deleteNetwork, { body: { id } });
       onNetworks(networks.filter((network) => network.id !== id));
     } catch (error) {
       toast.error((error as Error).message);

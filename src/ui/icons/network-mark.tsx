@@ -1,6 +1,6 @@
+import { addressOf, endpoints, type IconChoice } from "@/contract";
 import { isGlyph } from "@/core/icons";
 import { ownIconOf, type NetworkKind } from "@/core/links";
-import type { IconChoice } from "@/server/icons/icons";
 import { GlyphDrawing } from "./glyph-drawing";
 
 /** What an icon of a network is drawn from: the user's own icon, or a glyph. */
@@ -20,7 +20,7 @@ export function IconMark({ choice, weight = "line", size = 20 }: Props) {
   if (choice.kind === "own")
     return (
       <img
-        src={`/api/pictures/${choice.hash}/thumbnail`}
+        src={addressOf(endpoints.pictureThumbnail, { hash: choice.hash })}
         alt=""
         style={{ maxWidth: size, maxHeight: size }}
         className="object-contain"

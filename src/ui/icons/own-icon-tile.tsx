@@ -4,11 +4,11 @@ import { Pencil, Trash2 } from "lucide-react";
 import { Popover } from "radix-ui";
 import { useState } from "react";
 import { toast } from "sonner";
-import type { OwnIcon } from "@/server/icons/icons";
+import { addressOf, endpoints, type OwnIcon } from "@/contract";
+import { ask } from "../parts/ask";
 import { Button } from "../parts/button";
 import { IconButton } from "../parts/icon-button";
 import { PopoverPanel } from "../parts/popover-panel";
-import { request } from "../parts/request";
 import { useAttempt } from "../parts/use-attempt";
 
 interface Props {
@@ -31,7 +31,7 @@ function Facts({ icon, onDone }: { icon: OwnIcon; onDone: () => Promise<void> })
       onSubmit={(event) => {
         event.preventDefault();
         void attempt(async () => {
-          await request("PATCH", `/api/icons/${icon.hash}`, { name, note });
+          await ask(endpoints.describeIcon, { params: { hash: icon.hash }, body: { name, note } });
           await onDone();
         });
       }}
@@ -71,7 +71,7 @@ export function OwnIconTile({ icon, onChoose, onChanged }: Props) {
   const [open, setOpen] = useState(false);
   const remove = async (): Promise<void> => {
     try {
-      await request("DELETE", `/api/icons/${icon.hash}`);
+      await ask(endpoints.deleteIcon, { params: { hash: icon.hash } });
       await onChanged();
       toast(`${icon.name} is out of the pack. Rows that have it keep it.`);
     } catch (error) {
@@ -90,7 +90,7 @@ export function OwnIconTile({ icon, onChoose, onChanged }: Props) {
           {["bg-white", "bg-[#1b1b1b]"].map((canvas) => (
             <span key={canvas} className={`flex h-10 flex-1 items-center justify-center ${canvas}`}>
               <img
-                src={`/api/pictures/${icon.hash}/thumbnail`}
+                src={addressOf(endpoints.pictureThumbnail, { hash: icon.hash })}
                 alt=""
                 className="h-6 max-w-6 object-contain"
               />

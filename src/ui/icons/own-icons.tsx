@@ -3,11 +3,12 @@
 import { Upload, X } from "lucide-react";
 import { useRef, useState } from "react";
 import { toast } from "sonner";
-import type { AddedIcons, OwnIcon } from "@/server/icons/icons";
+import { endpoints, type AddedIcons, type OwnIcon } from "@/contract";
 import { FilePicker } from "../parts/file-picker";
 import { formatCount } from "../parts/format";
 import { IconButton } from "../parts/icon-button";
-import { acceptedUploads, uploadPicture } from "../parts/upload-picture";
+import { acceptedUploads } from "../parts/accepted-files";
+import { send } from "../parts/ask";
 import { useFileDrop } from "../parts/use-file-drop";
 import { OwnIconTile } from "./own-icon-tile";
 import type { OwnIconList } from "./use-own-icons";
@@ -35,13 +36,14 @@ export function OwnIcons({ own: { icons, reload }, onChoose }: Props) {
   const stopper = useRef<AbortController | null>(null);
 
   const add = async (files: readonly File[]): Promise<void> => {
-    const path = `/api/icons?${new URLSearchParams({ pack: pack.trim() || "My icons", note }).toString()}`;
+    const query = { pack: pack.trim() || "My icons", note };
     const { signal } = (stopper.current = new AbortController());
     for (const file of files) {
       if (signal.aborted) break;
       try {
         setPart(0);
-        toast(`${saidOf(await uploadPicture<AddedIcons>(file, setPart, { path, signal }), file.name)}.`);
+        const added = await send(endpoints.addIcons, { query, file, onProgress: setPart, signal });
+        toast(`${saidOf(added, file.name)}.`);
       } catch (error) {
         toast.error((error as Error).message);
       }

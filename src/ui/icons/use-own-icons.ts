@@ -3,8 +3,8 @@
 /** Icons of the user's own, as the server has them. */
 import { useCallback, useEffect, useState } from "react";
 import { toast } from "sonner";
-import type { OwnIcon } from "@/server/icons/icons";
-import { request } from "../parts/request";
+import { endpoints, type OwnIcon } from "@/contract";
+import { ask } from "../parts/ask";
 
 export interface OwnIconList {
   /** Null until they have come. */
@@ -16,7 +16,7 @@ export function useOwnIcons(): OwnIconList {
   const [icons, setIcons] = useState<readonly OwnIcon[] | null>(null);
   const reload = useCallback(
     () =>
-      request<{ icons: readonly OwnIcon[] }>("GET", "/api/icons").then(
+      ask(endpoints.listOwnIcons).then(
         (answer) => setIcons(answer.icons),
         (error: Error) => void toast.error(error.message),
       ),

@@ -9,7 +9,7 @@ interface Props {
   readonly link: PlacedLink;
   /** Of numbers that are written without one; null where none is known. */
   readonly callingCode: string | null;
-  readonly onChange: (link: PlacedLink, href: string) => Promise<boolean>;
+  readonly onChange: (link: PlacedLink, href: string) => void;
 }
 
 /** An address that is changed where it stands; one that follows from a field or from what is written is only read. */
@@ -21,15 +21,14 @@ export function AddressCell({ link, callingCode, onChange }: Props) {
     setDraft(null);
     setProblem(null);
   };
-  const commit = async (): Promise<void> => {
+  const commit = (): void => {
     if (draft === null) return;
     if (draft.trim() === link.href) return leave();
     const reading = readLink(draft, { callingCode });
     if (!reading.ok) return setProblem(reading.message);
-    if (await onChange(link, reading.href)) {
-      if (reading.changes.length > 0) toast(reading.changes.join(" "));
-      leave();
-    }
+    onChange(link, reading.href);
+    if (reading.changes.length > 0) toast(reading.changes.join(" "));
+    leave();
   };
   if (!link.byHand) return <span className="block truncate font-mono text-[13px]">{shown}</span>;
   if (draft === null)
@@ -54,9 +53,9 @@ export function AddressCell({ link, callingCode, onChange }: Props) {
           setDraft(event.target.value);
           setProblem(null);
         }}
-        onBlur={() => void commit()}
+        onBlur={commit}
         onKeyDown={(event) => {
-          if (event.key === "Enter") void commit();
+          if (event.key === "Enter") commit();
           if (event.key === "Escape") leave();
         }}
         className="w-full border-b border-pine bg-transparent font-mono text-[13px]"

@@ -7,17 +7,19 @@ import { Button } from "../parts/button";
 import { ColorField, type Palette } from "../parts/color-field";
 import { Section } from "../parts/section";
 
+/** Makes a change of the document. */
+export type Change = (make: (transform: Transform) => unknown) => void;
+
 interface Props {
   readonly settings: Settings;
   readonly palette: Palette;
-  readonly busy: boolean;
-  readonly change: (make: (transform: Transform) => Transform) => Promise<boolean>;
+  readonly change: Change;
 }
 
 const parts = { source: "Source", medium: "Medium", name: "Campaign" } as const;
 
 /** What holds for every link: colour, underline, and the parameters of a campaign. */
-export function AllLinks({ settings, palette, busy, change }: Props) {
+export function AllLinks({ settings, palette, change }: Props) {
   const [color, setColor] = useState(settings.linkColor);
   const [underline, setUnderline] = useState(settings.linkUnderline);
   const [campaign, setCampaign] = useState(settings.campaign ?? { source: "", medium: "", name: "" });
@@ -28,7 +30,7 @@ export function AllLinks({ settings, palette, busy, change }: Props) {
       medium: campaign.medium.trim(),
       name: campaign.name.trim(),
     };
-    void change((transform) => setSettings(transform, { campaign: given ? trimmed : null }));
+    change((transform) => setSettings(transform, { campaign: given ? trimmed : null }));
   };
   return (
     <>
@@ -50,11 +52,8 @@ export function AllLinks({ settings, palette, busy, change }: Props) {
         </label>
         <Button
           className="mt-3"
-          disabled={busy}
           onClick={() =>
-            void change((transform) =>
-              setAllLinkLooks(transform, { linkColor: color, linkUnderline: underline }),
-            )
+            change((transform) => setAllLinkLooks(transform, { linkColor: color, linkUnderline: underline }))
           }
         >
           Draw all links so
@@ -80,7 +79,7 @@ export function AllLinks({ settings, palette, busy, change }: Props) {
             />
           </label>
         ))}
-        <Button className="mt-1" disabled={busy} onClick={saveCampaign}>
+        <Button className="mt-1" onClick={saveCampaign}>
           {given || !settings.campaign ? "Add them" : "Add none"}
         </Button>
       </Section>

@@ -3,6 +3,7 @@
 /** Where something leads: a page, a letter, a call, a text message, a place, an event, a contact card or a file. */
 import { Unlink, Upload } from "lucide-react";
 import { useState, type ReactNode } from "react";
+import { endpoints } from "@/contract";
 import {
   buildMail,
   buildMap,
@@ -18,10 +19,10 @@ import {
   withoutFollowing,
   type LinkReading,
 } from "@/core/links";
+import { ChoiceField } from "../parts/choice-field";
+import { ask, send } from "../parts/ask";
 import { Button } from "../parts/button";
 import { FilePicker } from "../parts/file-picker";
-import { request } from "../parts/request";
-import { sendFile } from "../parts/send-file";
 import { useAttempt } from "../parts/use-attempt";
 import type { PersonChoice } from "../signature/signature-header";
 
@@ -187,23 +188,25 @@ export function LinkForm({ current, defaults, onLink, onUnlink }: Props) {
       {...more}
     />
   );
-  const served = (path: string, body: object): void =>
-    void attempt(async () => onLink((await request<{ href: string }>("POST", path, body)).href, []));
+  const served = (hosting: () => Promise<{ href: string }>): void =>
+    void attempt(async () => onLink((await hosting()).href, []));
 
   const submit = (): void => {
     if (kind === "event") {
       const { title, start, end, place, description } = typed;
-      return served("/api/links/calendar", { title, start, end, place, description });
+      return served(() => ask(endpoints.hostCalendar, { body: { title, start, end, place, description } }));
     }
-    if (kind === "card") return served("/api/links/card", { personId: typed.personId });
+    if (kind === "card") {
+      const { personId } = typed;
+      return served(() => ask(endpoints.hostCard, { body: { personId } }));
+    }
     const reading = read(kind, typed, defaults.callingCode);
     if (!reading.ok) return setWrong(reading.message);
     onLink(reading.href, reading.changes);
   };
-  const upload = ([file]: readonly File[]): void =>
-    void attempt(async () => {
-      onLink((await sendFile<{ href: string }>("/api/links/files", file!)).href, []);
-    });
+  const upload = ([file]: readonly File[]): void => {
+    if (file) served(() => send(endpoints.hostFile, { file }));
+  };
   const reading = kind === "address" && typed.address.trim() ? readLink(typed.address) : null;
   const said = wrong ?? problem;
 
@@ -214,23 +217,15 @@ export function LinkForm({ current, defaults, onLink, onUnlink }: Props) {
         if (kind !== "file") submit();
       }}
     >
-      <label className="block text-xs text-soft">
-        Leads to
-        <select
-          value={kind}
-          onChange={(event) => {
-            setKind(event.target.value as Kind);
-            setWrong(null);
-          }}
-          className="mt-0.5 block w-full border-b border-soft bg-sheet py-1 text-sm text-ink"
-        >
-          {(Object.keys(kindNames) as Kind[]).map((each) => (
-            <option key={each} value={each}>
-              {kindNames[each]}
-            </option>
-          ))}
-        </select>
-      </label>
+      <ChoiceField
+        label="Leads to"
+        value={kind}
+        choices={kindNames}
+        onChange={(next) => {
+          setKind(next);
+          setWrong(null);
+        }}
+      />
 
       {kind === "address" && (
         <>
@@ -294,20 +289,14 @@ export function LinkForm({ current, defaults, onLink, onUnlink }: Props) {
         </>
       )}
       {kind === "card" && (
-        <Field label="Of">
-          <select
-            value={typed.personId}
-            onChange={(event) => set({ personId: event.target.value })}
-            className="mt-1 block w-full border-b border-soft bg-sheet py-1 text-sm text-ink"
-          >
-            <option value="">choose a person</option>
-            {defaults.people.map(({ id, name }) => (
-              <option key={id} value={id}>
-                {name}
-              </option>
-            ))}
-          </select>
-        </Field>
+        <ChoiceField
+          label="Of"
+          className="mt-2"
+          value={typed.personId || null}
+          none="choose a person"
+          choices={Object.fromEntries(defaults.people.map(({ id, name }) => [id, name]))}
+          onChange={(personId) => set({ personId })}
+        />
       )}
       {kind === "file" && (
         <p className="mt-2 text-xs text-soft">

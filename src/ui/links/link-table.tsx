@@ -3,8 +3,8 @@
 import { formatDistanceToNowStrict } from "date-fns";
 import { ExternalLink } from "lucide-react";
 import type { Node } from "prosemirror-model";
+import { drawnFrom } from "@/contract";
 import { describeLink, type LinkAnswer } from "@/core/links";
-import { drawnFrom } from "@/core/pictures";
 import { placeOf, type PlacedLink } from "@/core/signature";
 import { AddressCell } from "./address-cell";
 import { AnswerWords } from "./answer-words";
@@ -18,7 +18,7 @@ interface Props {
   readonly opened: Readonly<Record<string, number>>;
   readonly callingCode: string | null;
   readonly onOpen: (link: PlacedLink) => void;
-  readonly onChange: (link: PlacedLink, href: string) => Promise<boolean>;
+  readonly onChange: (link: PlacedLink, href: string) => void;
 }
 
 const isWeb = (href: string): boolean => /^https?:\/\//i.test(href);

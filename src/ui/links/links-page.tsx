@@ -2,39 +2,37 @@
 
 /** Every destination of a signature: what answered there, what is wrong with it, and how it reads. */
 import { Footprints, MousePointerClick, Square, Undo2, Wrench } from "lucide-react";
+import { closeHistory, undo, undoDepth } from "prosemirror-history";
 import { useMemo, useState } from "react";
 import { toast } from "sonner";
-import { applyMend, checkSignature, type PictureFactsBySource } from "@/core/checks";
+import { endpoints, type KeptAnswer, type OpenSignature } from "@/contract";
+import { applyMend, applyMends, type Finding, type PictureFactsBySource } from "@/core/checks";
 import { compile } from "@/core/compile";
 import { callingCodeOf, type NetworkKind } from "@/core/links";
 import type { Person } from "@/core/people";
-import { linksOf, type PlacedLink, type Settings } from "@/core/signature";
-import type { KeptAnswer } from "@/server/links/answers";
+import { linksOf, settingsOf, type PlacedLink } from "@/core/signature";
+import { ask } from "../parts/ask";
 import { Button } from "../parts/button";
 import { formatCount } from "../parts/format";
 import { localPictures } from "../parts/local-pictures";
-import { request } from "../parts/request";
 import { WordSwitch } from "../parts/word-switch";
+import { ConflictDialog } from "../signature/editing/conflict-dialog";
+import { plainState } from "../signature/editing/plain-state";
+import { useSignature } from "../signature/editing/use-signature";
 import { FindingList } from "../signature/finding-list";
 import { paletteFor } from "../signature/palette";
 import type { PersonChoice } from "../signature/signature-header";
+import { useFindings } from "../signature/use-findings";
 import { Station } from "../signature/station";
-import { AllLinks } from "./all-links";
+import { AllLinks, type Change } from "./all-links";
 import { LinkTable } from "./link-table";
 import { OpenEach } from "./open-each";
 import { openLink } from "./opening";
 import { ReadingView } from "./reading-view";
-import { useDocument } from "./use-document";
 import { useWalk } from "./use-walk";
 
 interface Props {
-  readonly signature: {
-    readonly id: string;
-    readonly name: string;
-    readonly personId: string | null;
-    readonly document: unknown;
-    readonly revision: number;
-  };
+  readonly signature: OpenSignature;
   readonly people: readonly PersonChoice[];
   readonly person: Person | null;
   readonly base: string;
@@ -44,6 +42,8 @@ interface Props {
   readonly organisation: string;
   readonly networks: readonly NetworkKind[];
   readonly brandColors: readonly string[];
+  /** Those that it is opened with. */
+  readonly findings: readonly Finding[];
 }
 
 /** Findings that are put right here although they belong to another station's count. */
@@ -56,21 +56,27 @@ const isWeb = ({ href }: PlacedLink): boolean => /^https?:\/\//i.test(href);
 
 export function LinksPage(props: Props) {
   const { signature, people, person, base, pictures, organisation, networks, brandColors } = props;
-  const steps = useDocument(signature.id, signature.document, signature.revision);
+  const edited = useSignature(signature, plainState);
   const walk = useWalk(props.answers);
   const [openedHere, setOpenedHere] = useState<Readonly<Record<string, number>>>({});
   const opened = { ...props.opened, ...openedHere };
   const [view, setView] = useState<keyof typeof views>("table");
   const [panel, setPanel] = useState<keyof typeof panels>("findings");
   const [stepping, setStepping] = useState(false);
-  const { document, change, saving } = steps;
+  const { current, dispatch, state } = edited;
+  const document = state.doc;
+  const settings = settingsOf(document);
   const { answers, waiting } = walk;
 
   const links = useMemo(() => linksOf(document, person), [document, person]);
-  const findings = useMemo(
-    () => checkSignature(document, { person, base, pictures, answers, organisation, networks }),
-    [document, person, base, pictures, answers, organisation, networks],
+  const found = useFindings(
+    document,
+    { person, base, pictures, answers, organisation, networks },
+    props.findings,
   );
+  const { findings } = found;
+  /** Mends are of the document that their findings were found in. */
+  const busy = found.document !== document;
   const html = useMemo(
     () => localPictures(compile(document, { destination: "webmail-paste", person, base }), base),
     [document, person, base],
@@ -81,8 +87,10 @@ export function LinksPage(props: Props) {
   const open = async (link: PlacedLink): Promise<void> => {
     openLink(link.href, signature.personId);
     try {
-      const answer = await request<{ openedAt: number }>("POST", "/api/links/openings", {
-        address: link.href,
+      const answer = await ask(endpoints.recordOpening, {
+        body: {
+          address: link.href,
+        },
       });
       setOpenedHere((before) => ({ ...before, [link.href]: answer.openedAt }));
     } catch (error) {
@@ -90,29 +98,23 @@ export function LinksPage(props: Props) {
     }
   };
 
-  /** Mends are made one at a time, each in the document that the one before left. */
-  const mendAll = (): Promise<boolean> =>
-    change((transform) => {
-      const options = { person, base, pictures, answers, organisation, networks };
-      for (let mends = 0; mends < 100; mends++) {
-        const next = checkSignature(transform.doc, options).find(
-          ({ station, code, mend }) => mend && (station === "links" || alsoHere.has(code)),
-        );
-        if (!next) break;
-        applyMend(transform, next.mend!);
-      }
-      return transform;
-    });
-  const mendable = shown.filter(({ mend }) => mend).length;
+  /** Each change is a step of its own, which can be taken back. */
+  const change: Change = (make) => {
+    const tr = closeHistory(current().tr);
+    make(tr);
+    if (tr.docChanged) dispatch(tr);
+  };
+  const mends = shown.flatMap(({ mend }) => mend ?? []);
 
   return (
     <Station
-      signature={{ ...signature, revision: steps.revision, findings }}
+      signature={{ ...signature, findings }}
+      saving={edited.saving}
       people={people}
       current="links"
       besideSaved={
-        steps.takeBack && (
-          <Button look="quiet" disabled={saving} onClick={() => void steps.takeBack!()}>
+        undoDepth(state) > 0 && (
+          <Button look="quiet" onClick={() => undo(current(), dispatch)}>
             <Undo2 size={15} aria-hidden />
             Take the last change back
           </Button>
@@ -202,24 +204,27 @@ export function LinksPage(props: Props) {
           <div className="border-t border-hairline pt-3">
             {panel === "all" ? (
               <AllLinks
-                key={steps.revision}
-                settings={document.attrs as Settings}
+                key={JSON.stringify(settings)}
+                settings={settings}
                 palette={paletteFor(document, brandColors)}
-                busy={saving}
                 change={change}
               />
             ) : (
               <>
-                {mendable > 1 && (
-                  <Button className="mb-3" disabled={saving} onClick={() => void mendAll()}>
+                {mends.length > 1 && (
+                  <Button
+                    className="mb-3"
+                    disabled={busy}
+                    onClick={() => change((transform) => applyMends(transform, mends))}
+                  >
                     <Wrench size={14} aria-hidden />
-                    Mend {mendable} at once
+                    Mend {mends.length} at once
                   </Button>
                 )}
                 <FindingList
                   findings={shown}
-                  busy={saving}
-                  onMend={(mend) => void change((transform) => applyMend(transform, mend))}
+                  busy={busy}
+                  onMend={(mend) => change((transform) => applyMend(transform, mend))}
                   empty={
                     toWalk.some((address) => !answers[address])
                       ? "Every address is well written. Walk them to see what answers."
@@ -231,6 +236,7 @@ export function LinksPage(props: Props) {
           </div>
         </aside>
       </div>
+      <ConflictDialog signature={edited} person={person} base={base} />
       {stepping && (
         <OpenEach
           links={links}

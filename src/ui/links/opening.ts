@@ -1,9 +1,8 @@
 /** Opening a link from these screens as a recipient would. */
-import { letterPath } from "@/core/links";
-import { drawnFrom } from "@/core/pictures";
+import { letterPath, drawnFrom } from "@/contract";
 
 /**
- * Where a link is opened: pages at invented addresses (RFC 2606) on the stand-in web, letters at the Mailroom of the
+ * Where a link is opened: pages at invented addresses (RFC 2606) on the invented sites, letters at the Mailroom of the
  * person, and everything else where it leads.
  */
 function openedAt(href: string, personId: string | null): string {

@@ -3,8 +3,8 @@
 /** Walking web links on the server: answers come one by one, and the walk can be stopped. */
 import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 import { toast } from "sonner";
-import type { KeptAnswer } from "@/server/links/answers";
-import { noAnswer } from "../parts/request";
+import { endpoints, type KeptAnswer } from "@/contract";
+import { follow, noAnswer } from "../parts/ask";
 
 export interface Walk {
   readonly answers: Readonly<Record<string, KeptAnswer>>;
@@ -14,21 +14,6 @@ export interface Walk {
   readonly of: number;
   readonly start: (addresses: readonly string[]) => Promise<void>;
   readonly stop: () => void;
-}
-
-/** The lines of a streamed answer as they come. */
-async function* linesOf(body: ReadableStream<Uint8Array>): AsyncGenerator<string> {
-  const reader = body.getReader();
-  const decoder = new TextDecoder();
-  let rest = "";
-  for (;;) {
-    const { done, value } = await reader.read();
-    rest += decoder.decode(value, { stream: !done });
-    const lines = rest.split("\n");
-    rest = lines.pop()!;
-    yield* lines.filter((line) => line);
-    if (done) break;
-  }
 }
 
 export function useWalk(known: Readonly<Record<string, KeptAnswer>>): Walk {
@@ -44,18 +29,10 @@ export function useWalk(known: Readonly<Record<string, KeptAnswer>>): Walk {
     setWaiting(new Set(addresses));
     setOf(addresses.length);
     try {
-      const response = await fetch("/api/links/walk", {
-        method: "POST",
-        headers: { "content-type": "application/json" },
-        body: JSON.stringify({ addresses }),
-        signal: stopped.signal,
-      });
-      if (!response.ok || !response.body) throw new Error(noAnswer);
-      for await (const line of linesOf(response.body)) {
-        const answer = JSON.parse(line) as KeptAnswer;
+      await follow(endpoints.walkLinks, { body: { addresses }, signal: stopped.signal }, (answer) => {
         setCame((before) => ({ ...before, [answer.address]: answer }));
         setWaiting((before) => new Set([...(before ?? [])].filter((address) => address !== answer.address)));
-      }
+      });
     } catch {
       if (!stopped.signal.aborted) toast.error(noAnswer);
     } finally {

@@ -2,7 +2,8 @@
 
 import Link from "next/link";
 import { useRef, useState } from "react";
-import { request } from "../parts/request";
+import { endpoints } from "@/contract";
+import { ask } from "../parts/ask";
 import { RichBox } from "./rich-box";
 
 interface Props {
@@ -43,10 +44,13 @@ export function NewLetter({ personId, signature, to: wanted, subject: asked, tex
     setBusy(true);
     setProblem(null);
     try {
-      await request("POST", `/api/mailroom/${personId}/messages`, {
-        toPersonId: to,
-        subject,
-        html: `<div style="${letterStyle}">${box.current!.innerHTML}</div>`,
+      await ask(endpoints.sendMessage, {
+        params: { person: personId },
+        body: {
+          toPersonId: to,
+          subject,
+          html: `<div style="${letterStyle}">${box.current!.innerHTML}</div>`,
+        },
       });
       setSentTo(to);
     } catch (error) {

@@ -1,8 +1,9 @@
 "use client";
 
 import { useRef, useState } from "react";
+import { endpoints } from "@/contract";
 import { standIns } from "@/core/clients";
-import { request } from "../parts/request";
+import { ask } from "../parts/ask";
 import { RichBox } from "./rich-box";
 
 const limit = standIns["webmail-inline"].signatureLimit!;
@@ -22,8 +23,11 @@ export function Preferences({ personId, kept }: { personId: string; kept: string
   const keep = async (): Promise<void> => {
     setBusy(true);
     try {
-      const answer = await request<{ html: string }>("PUT", `/api/mailroom/${personId}/signature`, {
-        html: box.current!.innerHTML,
+      const answer = await ask(endpoints.keepMailroomSignature, {
+        params: { person: personId },
+        body: {
+          html: box.current!.innerHTML,
+        },
       });
       setLength(answer.html.length);
       setSaid({ text: "Kept. It goes under every new letter.", good: true });

@@ -1,10 +1,10 @@
 "use client";
 
 import { Popover } from "radix-ui";
+import { contrast, darkCanvas, lightCanvas, readableContrast } from "@/core/color";
 import { PopoverPanel } from "./popover-panel";
 import { useId, useState } from "react";
 import { HexColorPicker } from "react-colorful";
-import { contrast, darkCanvas, lightCanvas, readableContrast } from "@/core/checks";
 import { PictureColors, type PalettePicture } from "./picture-colors";
 import { Swatches } from "./swatches";
 

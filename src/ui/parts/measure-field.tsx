@@ -1,17 +1,15 @@
 "use client";
 
 import { useId, useState } from "react";
+import type { Range } from "@/core/values";
 
 interface Props {
   readonly label: string;
   readonly value: number | null;
   readonly onChange: (value: number) => void;
-  readonly least: number;
-  readonly most: number;
-  readonly step?: number;
-  /** The grid that typed numbers keep to, where it is finer than the step of the keys. */
-  readonly fine?: number;
-  readonly unit?: string;
+  readonly range: Range;
+  /** What the keys change it by, where that is coarser than the grid of typed numbers. */
+  readonly keyStep?: number;
   /** Hides the label from view where a drawing says it. */
   readonly quiet?: boolean;
   readonly disabled?: boolean;
@@ -23,11 +21,8 @@ export function MeasureField({
   label,
   value,
   onChange,
-  least,
-  most,
-  step = 1,
-  fine = step,
-  unit = "px",
+  range: { least, most, step: fine, unit },
+  keyStep: step = fine,
   quiet = false,
   disabled = false,
   className = "w-16",

@@ -2,6 +2,7 @@
 
 import { useRef, useState } from "react";
 import { extractPalette } from "@/core/pictures";
+import { ChoiceField } from "./choice-field";
 import { Swatches } from "./swatches";
 
 export interface PalettePicture {
@@ -51,22 +52,19 @@ export function PictureColors({ pictures, onPick }: Props) {
   if (!shown) return null;
   return (
     <div className="mt-3">
-      <label className="mb-1 block text-xs text-soft">
-        From a picture
-        {pictures.length > 1 && (
-          <select
-            value={shown.source}
-            onChange={(event) => setSource(event.target.value)}
-            className="mt-0.5 block w-full border-b border-soft bg-sheet py-0.5 text-sm text-ink"
-          >
-            {pictures.map((picture, index) => (
-              <option key={picture.source} value={picture.source}>
-                {picture.alt || `Picture ${index + 1}`}
-              </option>
-            ))}
-          </select>
-        )}
-      </label>
+      {pictures.length > 1 ? (
+        <ChoiceField
+          label="From a picture"
+          className="mb-1"
+          value={shown.source}
+          choices={Object.fromEntries(
+            pictures.map((picture, index) => [picture.source, picture.alt || `Picture ${index + 1}`]),
+          )}
+          onChange={setSource}
+        />
+      ) : (
+        <p className="mb-1 text-xs text-soft">From a picture</p>
+      )}
       <Picker key={shown.source} picture={shown} onPick={onPick} />
     </div>
   );

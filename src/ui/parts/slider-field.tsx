@@ -1,20 +1,20 @@
 "use client";
 
 import { useId } from "react";
+import type { Range } from "@/core/values";
 
 interface Props {
   readonly label: string;
   readonly value: number;
-  readonly least: number;
-  readonly most: number;
-  readonly step?: number;
+  readonly range: Pick<Range, "least" | "most" | "step">;
   /** How the value is said; as it is when left out. */
   readonly said?: string;
   readonly onChange: (value: number) => void;
 }
 
 /** A number by feel: dragged, or stepped by the arrow keys. */
-export function SliderField({ label, value, least, most, step = 1, said = String(value), onChange }: Props) {
+export function SliderField({ label, value, range, said = String(value), onChange }: Props) {
+  const { least, most, step } = range;
   const id = useId();
   return (
     <div>

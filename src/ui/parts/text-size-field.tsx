@@ -1,6 +1,8 @@
 "use client";
 
 import { useSyncExternalStore } from "react";
+import { textSize } from "@/core/signature";
+import type { Range } from "@/core/values";
 import { MeasureField } from "./measure-field";
 
 type Unit = "px" | "pt";
@@ -23,6 +25,13 @@ const hundredth = (value: number): number => Math.round(value * 100) / 100;
 const toPt = (px: number): number => hundredth(px * 0.75);
 const toPx = (pt: number): number => hundredth(pt / 0.75);
 
+const inPoints: Range = {
+  least: toPt(textSize.least),
+  most: toPt(textSize.most),
+  step: textSize.step,
+  unit: "",
+};
+
 interface Props {
   readonly label: string;
   /** In px. */
@@ -42,11 +51,8 @@ export function TextSizeField({ label, value, onChange, quiet = false, className
         label={label}
         quiet={quiet}
         value={unit === "px" ? value : toPt(value)}
-        least={unit === "px" ? 6 : 4.5}
-        most={unit === "px" ? 72 : 54}
-        step={0.5}
-        fine={0.01}
-        unit=""
+        range={unit === "px" ? { ...textSize, unit: "" } : inPoints}
+        keyStep={0.5}
         onChange={(typed) => onChange(unit === "px" ? hundredth(typed) : toPx(typed))}
         className={className}
       />

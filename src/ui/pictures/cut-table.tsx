@@ -1,5 +1,6 @@
 import Link from "next/link";
-import type { CatalogueCut } from "@/server/pictures/catalogue";
+import type { CatalogueCut } from "@/contract";
+import { publicAddress } from "@/core/addresses";
 import { CopyButton } from "../parts/copy-button";
 import { formatSize } from "../parts/format";
 import { WeightBar } from "../parts/weight-bar";
@@ -12,11 +13,8 @@ interface Props {
   readonly openAt: (cut: CatalogueCut) => string;
 }
 
-const addressOf = (source: string, base: string): string =>
-  source.startsWith("/h/") ? base + source : source;
-
 function CutRow({ cut, base, openAt }: Omit<Props, "caption" | "cuts"> & { cut: CatalogueCut }) {
-  const address = addressOf(cut.source, base);
+  const address = publicAddress(cut.source, base);
   return (
     <tr className="border-t border-hairline">
       <td className="py-1.5 pr-3">

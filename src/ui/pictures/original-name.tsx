@@ -4,8 +4,9 @@ import { Pencil } from "lucide-react";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { toast } from "sonner";
+import { endpoints } from "@/contract";
+import { ask } from "../parts/ask";
 import { IconButton } from "../parts/icon-button";
-import { request } from "../parts/request";
 
 /** An original's name, which its cuts' addresses are made from; changed in place. */
 export function OriginalName({ hash, name }: { hash: string; name: string }) {
@@ -16,7 +17,7 @@ export function OriginalName({ hash, name }: { hash: string; name: string }) {
     setEditing(false);
     if (next === name || next === "") return;
     try {
-      await request("PATCH", `/api/pictures/${hash}`, { name: next });
+      await ask(endpoints.renamePicture, { params: { hash }, body: { name: next } });
       router.refresh();
       toast(`Cuts from now on are named after “${next}”. Those that are there keep their addresses.`);
     } catch (error) {

@@ -1,6 +1,6 @@
 import { Crop, Film } from "lucide-react";
 import Link from "next/link";
-import type { CatalogueCut, CatalogueEntry } from "@/server/pictures/catalogue";
+import { addressOf, endpoints, type CatalogueCut, type CatalogueEntry } from "@/contract";
 import { buttonClass } from "../parts/button";
 import { formatBytes, formatSize } from "../parts/format";
 import { CutTable } from "./cut-table";
@@ -30,7 +30,7 @@ export function PictureList({ entries, base, signatureId }: Props) {
           className="grid grid-cols-[140px_minmax(0,1fr)] gap-5 border-t border-pine py-4"
         >
           <img
-            src={`/api/pictures/${original.hash}/thumbnail`}
+            src={addressOf(endpoints.pictureThumbnail, { hash: original.hash })}
             alt=""
             loading="lazy"
             className={`h-[105px] w-[140px] border border-hairline object-scale-down ${original.transparent ? "checkered" : "bg-sheet"}`}

@@ -4,12 +4,11 @@ import { Replace } from "lucide-react";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { toast } from "sonner";
+import { endpoints } from "@/contract";
+import { ask, send } from "../parts/ask";
 import { FilePicker } from "../parts/file-picker";
 import { formatCount } from "../parts/format";
-import { request } from "../parts/request";
-import { sendFile } from "../parts/send-file";
-import { acceptedPictures } from "../parts/upload-picture";
-import type { Replacement } from "@/server/pictures/replace-original";
+import { acceptedPictures } from "../parts/accepted-files";
 
 /** Another file in the place of an original; every cut follows, and it can be taken back. */
 export function ReplaceButton({ hash, name }: { hash: string; name: string }) {
@@ -18,7 +17,7 @@ export function ReplaceButton({ hash, name }: { hash: string; name: string }) {
 
   const takeBack = async (): Promise<void> => {
     try {
-      await request("DELETE", `/api/pictures/${hash}/replace`);
+      await ask(endpoints.takeBackPicture, { params: { hash } });
       router.refresh();
     } catch (error) {
       toast.error((error as Error).message);
@@ -28,7 +27,7 @@ export function ReplaceButton({ hash, name }: { hash: string; name: string }) {
   const replace = async (file: File): Promise<void> => {
     setBusy(true);
     try {
-      const answer = await sendFile<Replacement>(`/api/pictures/${hash}/replace`, file);
+      const answer = await send(endpoints.replacePicture, { params: { hash }, file });
       router.refresh();
       toast(
         `${formatCount(answer.cuts, "cut")} made again, in ${formatCount(answer.signatures, "signature")}. Old addresses go on working.`,

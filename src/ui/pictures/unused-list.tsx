@@ -3,10 +3,10 @@
 import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { toast } from "sonner";
-import type { Removal, Unused } from "@/server/pictures/unused";
+import { addressOf, endpoints, type Removal, type Unused } from "@/contract";
+import { ask } from "../parts/ask";
 import { Button } from "../parts/button";
 import { formatBytes, formatCount, formatSize } from "../parts/format";
-import { request } from "../parts/request";
 
 /** Pictures that nothing uses, chosen one by one or all, removed, and taken back. */
 export function UnusedList({ unused }: { unused: Unused }) {
@@ -22,7 +22,7 @@ export function UnusedList({ unused }: { unused: Unused }) {
     })),
     ...unused.originals.map(({ hash, name, width, height, bytes }) => ({
       id: hash,
-      picture: `/api/pictures/${hash}/thumbnail`,
+      picture: addressOf(endpoints.pictureThumbnail, { hash }),
       name,
       facts: `original and its cuts, ${formatSize(width, height)}, ${formatBytes(bytes)}`,
       bytes,
@@ -39,7 +39,7 @@ export function UnusedList({ unused }: { unused: Unused }) {
 
   const takeBack = async (removed: Removal): Promise<void> => {
     try {
-      await request("PUT", "/api/pictures/unused", removed);
+      await ask(endpoints.restorePictures, { body: removed });
       router.refresh();
     } catch (error) {
       toast.error((error as Error).message);
@@ -49,9 +49,11 @@ export function UnusedList({ unused }: { unused: Unused }) {
   const remove = async (): Promise<void> => {
     const ids = present.map(({ id }) => id);
     try {
-      const { removed } = await request<{ removed: Removal }>("POST", "/api/pictures/unused", {
-        cuts: ids.filter((id) => id.startsWith("/h/")),
-        originals: ids.filter((id) => !id.startsWith("/h/")),
+      const { removed } = await ask(endpoints.removePictures, {
+        body: {
+          cuts: ids.filter((id) => id.startsWith("/h/")),
+          originals: ids.filter((id) => !id.startsWith("/h/")),
+        },
       });
       setChosen(new Set());
       router.refresh();

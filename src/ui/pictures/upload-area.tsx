@@ -4,7 +4,7 @@ import { FolderOpen, Upload, X } from "lucide-react";
 import { useEffect } from "react";
 import { FilePicker } from "../parts/file-picker";
 import { IconButton } from "../parts/icon-button";
-import { acceptedUploads } from "../parts/upload-picture";
+import { acceptedUploads } from "../parts/accepted-files";
 import { useFileDrop } from "../parts/use-file-drop";
 import { useUploads } from "./use-uploads";
 

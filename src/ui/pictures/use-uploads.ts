@@ -4,7 +4,8 @@
 import { useRouter } from "next/navigation";
 import { useCallback, useRef, useState } from "react";
 import { toast } from "sonner";
-import { uploadPicture } from "../parts/upload-picture";
+import { endpoints } from "@/contract";
+import { send } from "../parts/ask";
 
 export interface RunningUpload {
   readonly id: number;
@@ -67,7 +68,9 @@ export function useUploads(): Uploads {
       waiting.current.push(async () => {
         try {
           if (controller.signal.aborted) throw new Error("The upload was stopped.");
-          const { originals, refused } = await uploadPicture(file, (progress) => change(id, { progress }), {
+          const { originals, refused } = await send(endpoints.addPictures, {
+            file,
+            onProgress: (progress) => change(id, { progress }),
             signal: controller.signal,
           });
           const [known] = originals;

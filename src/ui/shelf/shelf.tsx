@@ -4,9 +4,10 @@ import { Plus } from "lucide-react";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { toast } from "sonner";
+import { endpoints } from "@/contract";
+import { ask } from "../parts/ask";
 import { buttonClass } from "../parts/button";
 import { formatCount } from "../parts/format";
-import { request } from "../parts/request";
 import { ShelfCard, type ShelfSignature } from "./shelf-card";
 
 interface Props {
@@ -17,7 +18,7 @@ interface Props {
 
 export function Shelf({ organisation, peopleCount, signatures }: Props) {
   const router = useRouter();
-  const attempt = async (action: () => Promise<void>): Promise<void> => {
+  const attempt = async (action: () => Promise<unknown>): Promise<void> => {
     try {
       await action();
       router.refresh();
@@ -28,12 +29,13 @@ export function Shelf({ organisation, peopleCount, signatures }: Props) {
 
   const remove = (signature: ShelfSignature): Promise<void> =>
     attempt(async () => {
-      await request("DELETE", `/api/signatures/${signature.id}`);
+      const params = { id: signature.id };
+      await ask(endpoints.deleteSignature, { params });
       toast(`“${signature.name}” is off the Shelf.`, {
         duration: 10_000,
         action: {
           label: "Take it back",
-          onClick: () => void attempt(() => request("POST", `/api/signatures/${signature.id}/restore`)),
+          onClick: () => void attempt(() => ask(endpoints.restoreSignature, { params })),
         },
       });
     });
@@ -67,9 +69,13 @@ export function Shelf({ organisation, peopleCount, signatures }: Props) {
               key={signature.id}
               signature={signature}
               onRename={(name) =>
-                attempt(() => request("PATCH", `/api/signatures/${signature.id}`, { name }))
+                attempt(() =>
+                  ask(endpoints.describeSignature, { params: { id: signature.id }, body: { name } }),
+                )
               }
-              onDuplicate={() => attempt(() => request("POST", `/api/signatures/${signature.id}/duplicate`))}
+              onDuplicate={() =>
+                attempt(() => ask(endpoints.duplicateSignature, { params: { id: signature.id } }))
+              }
               onDelete={() => remove(signature)}
             />
           ))}

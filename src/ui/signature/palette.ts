@@ -1,6 +1,6 @@
 /** The colours that a document uses, most used first. */
 import type { Node } from "prosemirror-model";
-import { picturesOf, type Settings } from "@/core/signature";
+import { picturesOf, settingsOf } from "@/core/signature";
 import type { Palette } from "../parts/color-field";
 import type { PalettePicture } from "../parts/picture-colors";
 
@@ -15,7 +15,7 @@ export function paletteOf(document: Node): readonly string[] {
     for (const color of JSON.stringify(value)?.match(hex) ?? [])
       counts.set(color.toUpperCase(), (counts.get(color.toUpperCase()) ?? 0) + 1);
   };
-  const { textColor, linkColor } = document.attrs as Settings;
+  const { textColor, linkColor } = settingsOf(document);
   count([textColor, linkColor]);
   document.descendants((node) => {
     count(node.attrs);

@@ -3,8 +3,10 @@
 import { useRouter } from "next/navigation";
 import { useState, type ReactNode } from "react";
 import { toast } from "sonner";
+import { endpoints } from "@/contract";
 import type { Finding, Station } from "@/core/checks";
-import { request } from "../parts/request";
+import { ChoiceField } from "../parts/choice-field";
+import { ask } from "../parts/ask";
 import { Wordmark } from "../parts/site-header";
 import { TheLine } from "./the-line";
 
@@ -12,6 +14,9 @@ export interface PersonChoice {
   readonly id: string;
   readonly name: string;
 }
+
+/** The choice that is no person; ids have no spaces. */
+const nobody = "nobody in particular";
 
 interface Props {
   readonly signatureId: string;
@@ -34,7 +39,7 @@ export function SignatureHeader(props: Props) {
 
   const describe = async (patch: { name?: string; personId?: string | null }): Promise<boolean> => {
     try {
-      await request("PATCH", `/api/signatures/${signatureId}`, patch);
+      await ask(endpoints.describeSignature, { params: { id: signatureId }, body: patch });
       router.refresh();
       return true;
     } catch (error) {
@@ -67,22 +72,22 @@ export function SignatureHeader(props: Props) {
           }}
           className="rounded-sm border-b border-transparent bg-transparent px-1 font-serif text-lg hover:border-hairline focus:border-pine"
         />
-        <label className="flex items-center gap-1.5 text-sm text-soft">
-          <span className="hidden whitespace-nowrap lg:inline">drawn for</span>
-          <select
-            aria-label="drawn for"
-            value={personId ?? ""}
-            onChange={(event) => void describe({ personId: event.target.value || null })}
-            className="max-w-36 rounded-sm lg:max-w-52 border-b border-pine bg-paper py-0.5 text-ink"
-          >
-            <option value="">nobody in particular</option>
-            {people.map((person) => (
-              <option key={person.id} value={person.id}>
-                {person.name}
-              </option>
-            ))}
-          </select>
-        </label>
+        <div className="flex items-center gap-1.5 text-sm text-soft">
+          <span aria-hidden className="hidden whitespace-nowrap lg:inline">
+            drawn for
+          </span>
+          <ChoiceField
+            label="drawn for"
+            quiet
+            className="w-36 lg:w-48"
+            value={personId ?? nobody}
+            choices={{
+              [nobody]: "nobody in particular",
+              ...Object.fromEntries(people.map((person) => [person.id, person.name])),
+            }}
+            onChange={(chosen) => void describe({ personId: chosen === nobody ? null : chosen })}
+          />
+        </div>
         {besidePerson}
         <div className="ml-auto flex items-center gap-2">{children}</div>
       </div>

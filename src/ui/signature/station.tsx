@@ -1,5 +1,7 @@
 import type { ReactNode } from "react";
 import type { Finding, Station as StationId } from "@/core/checks";
+import { SaveStatus } from "./editing/save-status";
+import type { SaveState } from "./editing/use-saving";
 import { SignatureHeader, type PersonChoice } from "./signature-header";
 
 interface Props {
@@ -10,6 +12,8 @@ interface Props {
     readonly revision: number;
     readonly findings: readonly Finding[];
   };
+  /** Of a view that edits; else what is shown is what is saved. */
+  readonly saving?: SaveState;
   readonly people: readonly PersonChoice[];
   readonly current: StationId;
   /** What stands beside the word that it is saved. */
@@ -18,7 +22,7 @@ interface Props {
 }
 
 /** A screen of a signature, under its header and the line. */
-export function Station({ signature, people, current, besideSaved, children }: Props) {
+export function Station({ signature, saving, people, current, besideSaved, children }: Props) {
   return (
     <>
       <SignatureHeader
@@ -31,7 +35,11 @@ export function Station({ signature, people, current, besideSaved, children }: P
         findings={signature.findings}
       >
         {besideSaved}
-        <span className="text-sm text-soft">Saved · version {signature.revision}</span>
+        {saving ? (
+          <SaveStatus state={saving} />
+        ) : (
+          <span className="text-sm text-soft">Saved · version {signature.revision}</span>
+        )}
       </SignatureHeader>
       <main className="mx-auto max-w-[1280px] px-5 pb-10 pt-4">{children}</main>
     </>

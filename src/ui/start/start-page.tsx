@@ -4,9 +4,10 @@ import { Trash2 } from "lucide-react";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { toast } from "sonner";
+import { endpoints, type StartRequest } from "@/contract";
+import { ask } from "../parts/ask";
 import { IconButton } from "../parts/icon-button";
 import { localPictures } from "../parts/local-pictures";
-import { request } from "../parts/request";
 import { SignatureFrame } from "../parts/signature-frame";
 import { GridPicker } from "./grid-picker";
 
@@ -28,11 +29,11 @@ export function StartPage({ patterns, base }: Props) {
   const router = useRouter();
   const [starting, setStarting] = useState(false);
 
-  const start = async (asked: { pattern: string } | { rows: number; columns: number }): Promise<void> => {
+  const start = async (asked: StartRequest): Promise<void> => {
     if (starting) return;
     setStarting(true);
     try {
-      const { id } = await request<{ id: string }>("POST", "/api/signatures", asked);
+      const { id } = await ask(endpoints.startSignature, { body: asked });
       router.push(`/signatures/${id}`);
     } catch (error) {
       toast.error((error as Error).message);
@@ -42,7 +43,7 @@ export function StartPage({ patterns, base }: Props) {
 
   const remove = async ({ id, name }: DrawnPattern): Promise<void> => {
     try {
-      await request("DELETE", `/api/patterns/${id}`);
+      await ask(endpoints.deletePattern, { params: { id } });
       toast(`The pattern “${name}” is gone; signatures started from it stay.`);
       router.refresh();
     } catch (error) {
@@ -61,7 +62,10 @@ export function StartPage({ patterns, base }: Props) {
           <p className="mb-3 text-soft">
             Drag over as many rows and columns as you need. Both can be changed at any time.
           </p>
-          <GridPicker disabled={starting} onPick={(rows, columns) => void start({ rows, columns })} />
+          <GridPicker
+            disabled={starting}
+            onPick={(rows, columns) => void start({ kind: "blank", rows, columns })}
+          />
         </div>
       </section>
       <section aria-labelledby="patterns">
@@ -88,7 +92,7 @@ export function StartPage({ patterns, base }: Props) {
                 type="button"
                 disabled={starting}
                 aria-label={`Start from ${pattern.name}`}
-                onClick={() => void start({ pattern: pattern.id })}
+                onClick={() => void start({ kind: "pattern", pattern: pattern.id })}
                 className="mt-1 block w-full border border-hairline bg-white p-1.5 text-left hover:border-pine"
               >
                 <SignatureFrame

@@ -1,19 +1,9 @@
-import { object, string } from "yup";
+import { endpoints } from "@/contract";
 import { forgetForeignPicture, lookAtAddress } from "@/server/addresses/foreign-pictures";
-import { readBody, route } from "@/server/http/route";
+import { handle } from "@/server/http/handle";
 
-const asked = object({
-  address: string()
-    .trim()
-    .required("Paste an address.")
-    .max(2000, "An address has at most 2,000 characters."),
-});
-
-/** Looks at an address, and keeps what was found. */
-export const POST = route(async (request) => ({
-  report: await lookAtAddress((await readBody(request, asked)).address),
+export const POST = handle(endpoints.lookAtAddress, async ({ body }) => ({
+  report: await lookAtAddress(body.address),
 }));
 
-export const DELETE = route(async (request) =>
-  forgetForeignPicture((await readBody(request, asked)).address),
-);
+export const DELETE = handle(endpoints.forgetAddress, async ({ body }) => forgetForeignPicture(body.address));

@@ -1,4 +1,5 @@
-import { readBody, route } from "@/server/http/route";
-import { keepLetterType, letterTypeSchema } from "@/server/letter-type/letter-type";
+import { endpoints } from "@/contract";
+import { handle } from "@/server/http/handle";
+import { keepLetterType } from "@/server/settings/letter-type";
 
-export const PUT = route(async (request) => keepLetterType(await readBody(request, letterTypeSchema)));
+export const PUT = handle(endpoints.keepLetterType, async ({ body }) => keepLetterType(body));

@@ -1,13 +1,9 @@
-import { mixed, object, string } from "yup";
-import { readBody, route } from "@/server/http/route";
+import { endpoints } from "@/contract";
+import { handle } from "@/server/http/handle";
 import { deleteNetwork, saveNetwork } from "@/server/links/networks";
 
-/** Adds a network, or changes the one with its id. */
-export const PUT = route(async (request) => {
-  const { network } = await readBody(request, object({ network: mixed().required() }));
-  return { network: await saveNetwork(network) };
-});
+export const PUT = handle(endpoints.saveNetwork, async ({ body }) => ({
+  network: await saveNetwork(body.network),
+}));
 
-export const DELETE = route(async (request) =>
-  deleteNetwork((await readBody(request, object({ id: string().required().max(60) }))).id),
-);
+export const DELETE = handle(endpoints.deleteNetwork, async ({ body }) => deleteNetwork(body.id));

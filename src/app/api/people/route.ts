@@ -1,4 +1,5 @@
-import { route } from "@/server/http/route";
+import { endpoints } from "@/contract";
+import { handle } from "@/server/http/handle";
 import { listPeople } from "@/server/people/people";
 
-export const GET = route(async () => ({ people: await listPeople() }));
+export const GET = handle(endpoints.listPeople, async () => ({ people: await listPeople() }));

@@ -1,13 +1,8 @@
-import { largestArchive } from "@/core/pictures";
-import { readFile } from "@/server/http/read-file";
-import { route } from "@/server/http/route";
+import { endpoints } from "@/contract";
+import { handle } from "@/server/http/handle";
 import { pictureCatalogue } from "@/server/pictures/catalogue";
 import { addUpload } from "@/server/pictures/originals";
 
-export const GET = route(async () => pictureCatalogue());
+export const GET = handle(endpoints.listPictures, pictureCatalogue);
 
-/** A picture, or an archive of pictures. */
-export const POST = route(async (request) => {
-  const { bytes, name } = await readFile(request, largestArchive);
-  return addUpload(bytes, name);
-});
+export const POST = handle(endpoints.addPictures, async ({ file }) => addUpload(file().bytes, file().name));

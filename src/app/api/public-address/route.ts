@@ -1,12 +1,7 @@
-import { object, string } from "yup";
+import { endpoints } from "@/contract";
 import { findPublicAddress, setPublicBase } from "@/server/addresses/public-address";
-import { readBody, route } from "@/server/http/route";
+import { handle } from "@/server/http/handle";
 
-export const GET = route(async () => findPublicAddress());
+export const GET = handle(endpoints.findPublicAddress, findPublicAddress);
 
-const asked = object({
-  base: string().max(300, "An address has at most 300 characters.").nullable().defined(),
-});
-
-/** Sets the address; null goes back to the one of the environment. */
-export const PUT = route(async (request) => setPublicBase((await readBody(request, asked)).base));
+export const PUT = handle(endpoints.setPublicAddress, async ({ body }) => setPublicBase(body.base));

@@ -1,14 +1,12 @@
-import { largestArchive } from "@/core/pictures";
-import { readFile } from "@/server/http/read-file";
-import { route } from "@/server/http/route";
-import { emptyWebSpace, listWebSpace, uploadToWebSpace } from "@/server/web/web-space";
+import { endpoints } from "@/contract";
+import { handle } from "@/server/http/handle";
+import { emptyWebSpace, listWebSpace, uploadToWebSpace } from "@/server/invented-sites/web-space";
 
-export const GET = route(async () => ({ files: await listWebSpace() }));
+export const GET = handle(endpoints.listWebSpace, async () => ({ files: await listWebSpace() }));
 
-export const POST = route(async (request) => {
-  const { bytes, name } = await readFile(request, largestArchive);
-  await uploadToWebSpace(bytes, name);
+export const POST = handle(endpoints.uploadToWebSpace, async ({ file }) => {
+  await uploadToWebSpace(file().bytes, file().name);
   return { files: await listWebSpace() };
 });
 
-export const DELETE = route(async () => emptyWebSpace());
+export const DELETE = handle(endpoints.emptyWebSpace, emptyWebSpace);

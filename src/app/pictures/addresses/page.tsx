@@ -1,8 +1,8 @@
 import { listForeignPictures } from "@/server/addresses/foreign-pictures";
 import { findPublicAddress } from "@/server/addresses/public-address";
 import { storeInWords } from "@/server/store/store";
-import { shareCases, shareHost } from "@/server/web/file-share";
-import { listWebSpace, webSpaceBase } from "@/server/web/web-space";
+import { shareCases, shareHost } from "@/server/invented-sites/file-share";
+import { listWebSpace, webSpaceBase } from "@/server/invented-sites/web-space";
 import { CopyButton } from "@/ui/parts/copy-button";
 import { formatCount } from "@/ui/parts/format";
 import { AddressDesk } from "@/ui/pictures/addresses/address-desk";
@@ -29,10 +29,10 @@ export default async function AddressesPage() {
           <AddressDesk looked={looked} />
         </div>
         <div className="min-w-0 space-y-6">
-          <section aria-label="Stand-in file share" className="border-t border-pine pt-3">
+          <section aria-label="Invented file share" className="border-t border-pine pt-3">
             <h2 className="font-serif text-xl">Addresses to try it with</h2>
             <p className="mb-1 text-soft">
-              Reed Basket is a stand-in file share that ships with Still Line. Copy one, and look at it.
+              Reed Basket is an invented file share that ships with Still Line. Copy one, and look at it.
             </p>
             <ul>
               {shareCases.map(({ path, title }) => (

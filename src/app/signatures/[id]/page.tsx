@@ -1,4 +1,4 @@
-import { findLetterType } from "@/server/letter-type/letter-type";
+import { findLetterType } from "@/server/settings/letter-type";
 import { Bench } from "@/ui/bench/bench";
 import { openOrNotFound } from "./open-or-not-found";
 import { peopleChoices } from "./people-choices";

@@ -1,5 +1,4 @@
 /** Desktop mail drawn by a document engine. Lengths in px. */
-import type { Report } from "../changes";
 import {
   declarationText,
   lastValue,
@@ -7,8 +6,6 @@ import {
   parseDeclarations,
   pxLength,
   withDeclaration,
-} from "../declarations";
-import {
   appendText,
   attributeOf,
   detach,
@@ -18,10 +15,12 @@ import {
   removeAttribute,
   setAttribute,
   walkElements,
-  type ChildNode,
   type Element,
+  nodesIn,
   type Message,
-} from "../html-tree";
+  type ParentNode,
+} from "../../html";
+import type { Report } from "../changes";
 import { documentEngine } from "../stand-ins";
 import { dropUnsupported, type DeclarationRule } from "./drop-unsupported";
 import { filterStyleSheet } from "./filter-style-sheet";
@@ -95,16 +94,19 @@ function equaliseRowPadding(row: Element, report: Report): void {
 }
 
 /** Whether every piece of text in a link stands in an element inside it that says its colour. */
-function textHasColor(node: Element, colored: boolean): boolean {
-  return node.childNodes.every((child: ChildNode) => {
-    if (isText(child)) return colored || child.value.trim() === "";
-    if (!isElement(child)) return true;
-    return textHasColor(child, colored || lastValue(declarationsOf(child), "color") !== null);
+function textHasColor(link: Element): boolean {
+  const colored = new Set<ParentNode>();
+  return nodesIn(link).every((node) => {
+    const parent = node.parentNode;
+    const inColor = parent !== null && colored.has(parent);
+    if (isText(node)) return inColor || node.value.trim() === "";
+    if (isElement(node) && (inColor || lastValue(declarationsOf(node), "color") !== null)) colored.add(node);
+    return true;
   });
 }
 
 function link(element: Element, report: Report): void {
-  if (attributeOf(element, "href") === null || textHasColor(element, false)) return;
+  if (attributeOf(element, "href") === null || textHasColor(element)) return;
   const declarations = declarationsOf(element);
   report(
     "link-recoloured",

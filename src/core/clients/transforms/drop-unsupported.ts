@@ -1,8 +1,15 @@
 /** Takes out of inline styles and attributes whatever the support table says a kind of client drops. */
+import {
+  parseDeclarations,
+  declarationText,
+  type Declaration,
+  attributeOf,
+  removeAttribute,
+  setAttribute,
+  type Element,
+} from "../../html";
 import type { Report } from "../changes";
-import { parseDeclarations, declarationText, type Declaration } from "../declarations";
 import { attributeFeature, declarationFeatures, supportOf } from "../facts/features";
-import { attributeOf, removeAttribute, setAttribute, type Element } from "../html-tree";
 import type { StandInId } from "../stand-ins";
 
 /**

@@ -1,5 +1,4 @@
 /** What no mail client shows: scripts, frames, forms, event handlers and addresses that run. */
-import type { Report } from "../changes";
 import {
   attributeOf,
   detach,
@@ -8,7 +7,8 @@ import {
   walkElements,
   walkLeaves,
   type Element,
-} from "../html-tree";
+} from "../../html";
+import type { Report } from "../changes";
 
 const running = new Set(
   "script noscript iframe frame frameset object embed applet form input button select textarea base link meta title template svg math audio video source track canvas dialog portal".split(

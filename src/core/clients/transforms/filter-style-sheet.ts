@@ -1,5 +1,8 @@
 /** Takes out of a style sheet what the support table says a kind of client drops. */
-import { generate, parse, walk, type Atrule, type CssNode, type List, type ListItem } from "css-tree";
+import type { Atrule, CssNode, List, ListItem } from "css-tree";
+import generate from "css-tree/generator";
+import parse from "css-tree/parser";
+import walk from "css-tree/walker";
 import type { Report } from "../changes";
 import { declarationFeatures, supportOf } from "../facts/features";
 import type { StandInId } from "../stand-ins";

@@ -1,8 +1,14 @@
 /** Full dark mode: every colour of the message mirrored in lightness, pictures left as they are. */
+import { mirrorLightness } from "../../color";
+import {
+  declarationText,
+  parseDeclarations,
+  attributeOf,
+  setAttribute,
+  walkElements,
+  type Element,
+} from "../../html";
 import type { Report } from "../changes";
-import { declarationText, parseDeclarations } from "../declarations";
-import { attributeOf, setAttribute, walkElements, type Element } from "../html-tree";
-import { mirrorLightness } from "../mirror-lightness";
 
 const colorWords = /#[0-9a-f]{3,8}\b|rgba?\([^)]*\)|hsla?\([^)]*\)/gi;
 const colorProperty = /^(color|background(-color)?|border(-(top|right|bottom|left))?(-color)?)$/;

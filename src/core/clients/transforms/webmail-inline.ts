@@ -1,8 +1,8 @@
 /** Webmail that keeps inline styles only. */
-import type { Report } from "../changes";
 import {
   attributeOf,
   createElement,
+  createText,
   detach,
   insertBefore,
   isText,
@@ -12,7 +12,8 @@ import {
   walkLeaves,
   type Element,
   type Message,
-} from "../html-tree";
+} from "../../html";
+import type { Report } from "../changes";
 import { longestWord } from "../stand-ins";
 import { dropUnsupported, type DeclarationRule } from "./drop-unsupported";
 
@@ -52,12 +53,7 @@ function breakLongWords(body: Element, reportAt: (element: Element) => Report): 
       const characters = Array.from(word);
       for (let from = 0; from < characters.length; from += longestWord) {
         if (from > 0) insertBefore(parent, createElement("wbr", {}), node);
-        const part = {
-          nodeName: "#text",
-          value: characters.slice(from, from + longestWord).join(""),
-          parentNode: parent,
-        } as typeof node;
-        insertBefore(parent, part, node);
+        insertBefore(parent, createText(characters.slice(from, from + longestWord).join("")), node);
       }
     }
     detach(node);

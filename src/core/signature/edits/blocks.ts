@@ -1,10 +1,9 @@
 /** Parts of cells: put in, moved, copied and taken out. Positions are those of the document. */
 import { Fragment, type Node, type ResolvedPos } from "prosemirror-model";
 import type { Transform } from "prosemirror-transform";
+import { build } from "../builder";
 import { isEmptyCell } from "../kinds/cell";
-import { schema } from "../schema";
 import { tableMap } from "../table-map";
-import { noSides } from "../values";
 import { rearrangeTable } from "./rearrange";
 
 /** Throws a RangeError when no part of a cell begins at the position. */
@@ -32,19 +31,19 @@ function cellAround(document: Node, position: number, parts: readonly Node[]): R
 }
 
 /** Puts parts into the cell at a place between its own; in an empty cell they stand instead of the empty line. */
-export function insertParts(transform: Transform, position: number, parts: readonly Node[]): Transform {
+export function insertParts<T extends Transform>(transform: T, position: number, parts: readonly Node[]): T {
   const at = cellAround(transform.doc, position, parts);
-  return isEmptyCell(at.parent)
-    ? transform.replaceWith(at.start(), at.end(), parts)
-    : transform.insert(position, Fragment.from(parts));
+  if (isEmptyCell(at.parent)) transform.replaceWith(at.start(), at.end(), parts);
+  else transform.insert(position, Fragment.from(parts));
+  return transform;
 }
 
 /** Takes out a part; a cell that this empties keeps an empty line. */
-export function removePart(transform: Transform, position: number): Transform {
+export function removePart<T extends Transform>(transform: T, position: number): T {
   const { part, cell } = partAt(transform.doc, position);
-  return cell.childCount === 1
-    ? transform.replaceWith(position, position + part.nodeSize, schema.nodes.line!.create())
-    : transform.delete(position, position + part.nodeSize);
+  if (cell.childCount === 1) transform.replaceWith(position, position + part.nodeSize, build.line());
+  else transform.delete(position, position + part.nodeSize);
+  return transform;
 }
 
 /**
@@ -86,9 +85,9 @@ export function insertRowAcross(
       (place) => place.row < before && place.row + place.rowspan > before,
     );
     if (crossed) throw new RangeError(`A cell spans the place before row ${before + 1}`);
-    const padding = { ...noSides(0), top: before === 0 ? 0 : 8, bottom: before === 0 ? 8 : 0 };
-    const cell = schema.nodes.cell!.create({ colspan: columns, colwidth: columnWidths, padding }, parts);
-    const row = schema.nodes.row!.create(null, cell);
+    const padding = { top: before === 0 ? 0 : 8, bottom: before === 0 ? 8 : 0 };
+    const cell = build.cell({ width: columnWidths, padding }, ...parts);
+    const row = build.row(cell);
     return table.copy(Fragment.from(table.content.content.toSpliced(before, 0, row)));
   });
 }

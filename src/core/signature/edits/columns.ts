@@ -1,7 +1,9 @@
 /** Column widths: whole px, padding and borders included. Columns count from 0, left to right. */
 import type { Node } from "prosemirror-model";
 import type { Transform } from "prosemirror-transform";
+import { cell } from "../kinds/cell-attributes";
 import { tableMap } from "../table-map";
+import { widest } from "../values";
 import { setAttributes } from "./set-attributes";
 
 /** A column narrower than this cannot be taken hold of any more. */
@@ -16,7 +18,7 @@ function tableAt(transform: Transform, position: number): Node {
 function setWidths(transform: Transform, tablePosition: number, widths: readonly number[]): Transform {
   const table = tableAt(transform, tablePosition);
   for (const { offset, column, colspan } of tableMap(table).places)
-    setAttributes(transform, tablePosition + 1 + offset, {
+    setAttributes(transform, tablePosition + 1 + offset, cell, {
       colwidth: widths.slice(column, column + colspan),
     });
   return transform;
@@ -43,7 +45,7 @@ export function setColumnWidth(
   width: number,
 ): Transform {
   const widths = known(tableAt(transform, tablePosition), column);
-  const whole = Math.max(narrowestColumn, Math.min(1200, Math.round(width)));
+  const whole = Math.max(narrowestColumn, Math.min(widest, Math.round(width)));
   return setWidths(transform, tablePosition, replaced(widths, column, whole));
 }
 
@@ -58,9 +60,9 @@ export function moveColumnBorder(
   by: number,
 ): Transform {
   const widths = known(tableAt(transform, tablePosition), column);
-  const right = widths[column + 1];
-  const least = narrowestColumn - widths[column]!;
-  const most = right === undefined ? 1200 - widths[column]! : right - narrowestColumn;
+  const [own = narrowestColumn, right] = widths.slice(column, column + 2);
+  const least = narrowestColumn - own;
+  const most = right === undefined ? widest - own : right - narrowestColumn;
   const moved = Math.round(Math.max(least, Math.min(most, by)));
   return setWidths(
     transform,
@@ -84,7 +86,8 @@ export function evenColumns(
   const widths = known(tableAt(transform, tablePosition), from);
   known(tableAt(transform, tablePosition), to - 1);
   const sum = widths.slice(from, to).reduce((total, width) => total + width, 0);
-  const [each, rest] = [Math.floor(sum / (to - from)), sum % (to - from)];
+  const each = Math.floor(sum / (to - from));
+  const rest = sum % (to - from);
   return setWidths(
     transform,
     tablePosition,

@@ -2,10 +2,10 @@ import fc from "fast-check";
 import { Transform } from "prosemirror-transform";
 import { describe, expect, it } from "vitest";
 import { blankSignature } from "../create";
-import { cellAttributes } from "../kinds/cell";
+import { cell } from "../kinds/cell-attributes";
 import { tableMap } from "../table-map";
 import type { Border } from "../values";
-import { lineBetween, setBorder, setPadding } from "./cells";
+import { borderBetween, setBorder, setPadding } from "./cells";
 import { moveColumnBorder, narrowestColumn, setColumnWidth } from "./columns";
 import { setAttributes, setSettings } from "./set-attributes";
 
@@ -68,20 +68,20 @@ describe("lines between cells", () => {
     const transform = new Transform(blankSignature(1, 2));
     const [first, second] = cellPositions(transform) as [number, number];
     setBorder(transform, second, "left", { ...red, width: 4 });
-    expect(lineBetween(transform.doc, first, "right")).toEqual({ ...red, width: 4 });
+    expect(borderBetween(transform.doc, first, "right")).toEqual({ ...red, width: 4 });
     setBorder(transform, first, "right", red);
-    expect(lineBetween(transform.doc, second, "left")).toEqual(red);
-    expect(cellAttributes(transform.doc.nodeAt(second)!).border.left).toBeNull();
+    expect(borderBetween(transform.doc, second, "left")).toEqual(red);
+    expect(cell.of(transform.doc.nodeAt(second)!).border.left).toBeNull();
     setBorder(transform, second, "left", null);
-    expect(lineBetween(transform.doc, first, "right")).toBeNull();
+    expect(borderBetween(transform.doc, first, "right")).toBeNull();
   });
 
   it("rows share theirs as well", () => {
     const transform = new Transform(blankSignature(2, 1));
     const [upper, lower] = cellPositions(transform) as [number, number];
     setBorder(transform, upper, "bottom", red);
-    expect(lineBetween(transform.doc, lower, "top")).toEqual(red);
-    expect(lineBetween(transform.doc, lower, "bottom")).toBeNull();
+    expect(borderBetween(transform.doc, lower, "top")).toEqual(red);
+    expect(borderBetween(transform.doc, lower, "bottom")).toBeNull();
   });
 
   it("a place that is no cell is named", () => {
@@ -94,7 +94,7 @@ describe("lines between cells", () => {
 describe("other measures", () => {
   it("padding changes the named sides only", () => {
     const transform = setPadding(new Transform(blankSignature(1, 2)), 2, { top: 4 });
-    expect(cellAttributes(transform.doc.nodeAt(2)!).padding).toEqual({
+    expect(cell.of(transform.doc.nodeAt(2)!).padding).toEqual({
       top: 4,
       right: 12,
       bottom: 0,
@@ -108,7 +108,7 @@ describe("other measures", () => {
     setPadding(transform, 2, { right: 12 });
     setColumnWidth(transform, 0, 0, 110);
     setSettings(transform, { font: "Arial" });
-    setAttributes(transform, 2, { background: null });
+    setAttributes(transform, 2, cell, { background: null });
     expect(transform.docChanged).toBe(false);
     expect(transform.doc).toBe(document);
   });

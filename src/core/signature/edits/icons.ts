@@ -22,7 +22,7 @@ export function moveIcon(transform: Transform, position: number, from: number, t
   const icon = row.child(from);
   const begin = beginOf(row, position, from);
   transform.delete(begin, begin + icon.nodeSize);
-  return transform.insert(beginOf(transform.doc.nodeAt(position)!, position, to), icon);
+  return transform.insert(beginOf(rowAt(transform, position), position, to), icon);
 }
 
 /** Puts the same icon again after the one at a place, to be changed there. */

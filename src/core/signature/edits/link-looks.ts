@@ -1,7 +1,8 @@
 /** How links are drawn: one link by itself, or every link of the signature in one step. */
 import type { Mark } from "prosemirror-model";
 import type { Transform } from "prosemirror-transform";
-import type { LinkAttributes } from "../marks/link";
+import { link, type LinkAttributes } from "../marks/link";
+import { schema } from "../schema";
 import { setSettings } from "./set-attributes";
 
 export type LinkLookPatch = Partial<Pick<LinkAttributes, "color" | "underline">>;
@@ -15,14 +16,19 @@ interface Linked {
 const linked = (transform: Transform, from: number, to: number): Linked[] => {
   const found: Linked[] = [];
   transform.doc.nodesBetween(from, to, (node, position) => {
-    const mark = node.marks.find(({ type }) => type.name === "link");
+    const mark = node.marks.find(link.is);
     if (mark && node.isInline) found.push({ from: position, to: position + node.nodeSize, mark });
   });
   return found;
 };
 
 /** Sets how the links between two positions are drawn; null is as in the whole signature. */
-export function setLinkLook(transform: Transform, from: number, to: number, patch: LinkLookPatch): Transform {
+export function setLinkLook<T extends Transform>(
+  transform: T,
+  from: number,
+  to: number,
+  patch: LinkLookPatch,
+): T {
   for (const { mark, ...range } of linked(transform, from, to)) {
     const next = mark.type.create({ ...mark.attrs, ...patch });
     if (!next.eq(mark)) transform.addMark(range.from, range.to, next);
@@ -42,9 +48,8 @@ export function setAllLinkLooks(
   for (const { from, to, mark } of linked(transform, 0, transform.doc.content.size)) {
     const plain = mark.type.create({ ...mark.attrs, color: null, underline: null });
     if (!plain.eq(mark)) transform.addMark(from, to, plain);
-    const { color, underline } = transform.doc.type.schema.marks;
-    transform.removeMark(from, to, color!);
-    transform.removeMark(from, to, underline!);
+    transform.removeMark(from, to, schema.marks.color);
+    transform.removeMark(from, to, schema.marks.underline);
   }
   return transform;
 }

@@ -5,7 +5,9 @@
  */
 import type { Node } from "prosemirror-model";
 import type { Transform } from "prosemirror-transform";
+import { cellWith } from "../builder";
 import { isEmptyCell } from "../kinds/cell";
+import { cell as cellKind } from "../kinds/cell-attributes";
 import {
   emptyCellLike,
   end,
@@ -20,6 +22,7 @@ import {
   type Rectangle,
   type TableLayout,
 } from "../table-layout";
+import { defaultColumnWidth } from "../table-map";
 import { sideNames, type Border, type SideName, type Sides } from "../values";
 
 function within(layout: TableLayout, axis: Axis, band: number, last: number): void {
@@ -27,8 +30,8 @@ function within(layout: TableLayout, axis: Axis, band: number, last: number): vo
     throw new RangeError(`No ${axis} ${band + 1} (table is ${layout.row.length} × ${layout.column.length})`);
 }
 
-/** Lines that a new cell shares with the cells that continue it along its band. */
-const linesAlong: Readonly<Record<Axis, readonly SideName[]>> = {
+/** Borders that a new cell shares with the cells that continue it along its band. */
+const bordersAlong: Readonly<Record<Axis, readonly SideName[]>> = {
   row: ["left", "right"],
   column: ["top", "bottom"],
 };
@@ -49,14 +52,14 @@ export function insertBand(table: Node, axis: Axis, before: number, width?: numb
     cells.push(stretched(cell, axis, from >= before ? from + 1 : from, to > before ? to + 1 : to));
     if ((from < before && to > before) || from > model || to <= model) continue;
     for (let position = start(cell, across); position < end(cell, across); position++) {
-      const fresh = { ...cell, node: emptyCellLike(cell.node, linesAlong[axis]) };
+      const fresh = { ...cell, node: emptyCellLike(cell.node, bordersAlong[axis]) };
       cells.push(stretched(stretched(fresh, axis, before, before + 1), across, position, position + 1));
     }
   }
   const bands =
     axis === "row"
-      ? { row: layout.row.toSpliced(before, 0, { ...layout.row[model], height: null, inShortForm: true }) }
-      : { column: layout.column.toSpliced(before, 0, width ?? layout.column[model]!) };
+      ? { row: layout.row.toSpliced(before, 0, { height: null, inShortForm: true }) }
+      : { column: layout.column.toSpliced(before, 0, width ?? layout.column[model] ?? defaultColumnWidth) };
   return writeLayout({ ...layout, ...bands, cells }, table);
 }
 
@@ -111,10 +114,11 @@ export function moveBand(table: Node, axis: Axis, band: number, beside: number):
   order.splice(place, 0, ...taken);
   const newPlace = new Map(order.map((old, index) => [old, index]));
   const cells = layout.cells.map((cell) => {
-    const first = newPlace.get(start(cell, axis))!;
+    const first = newPlace.get(start(cell, axis)) ?? start(cell, axis);
     return stretched(cell, axis, first, first + end(cell, axis) - start(cell, axis));
   });
-  const bands = { [axis]: order.map((old) => layout[axis][old]) };
+  const inOrder = <T>(bands: readonly T[]): readonly T[] => order.flatMap((old) => bands.slice(old, old + 1));
+  const bands = axis === "row" ? { row: inOrder(layout.row) } : { column: inOrder(layout.column) };
   return writeLayout({ ...layout, ...bands, cells }, table);
 }
 
@@ -134,11 +138,11 @@ export function wholeCells(layout: TableLayout, given: Rectangle): Rectangle {
   }
 }
 
-const borders = (cell: LaidCell): Sides<Border | null> => cell.node.attrs.border as Sides<Border | null>;
+const borders = ({ node }: LaidCell): Sides<Border | null> => cellKind.of(node).border;
 
 /**
  * Makes one cell of all in a rectangle, widened to whole cells. It holds what they held in reading order, in the
- * manner of the first, and keeps the lines around them.
+ * manner of the first, and keeps the borders around them.
  */
 export function mergeCells(table: Node, given: Rectangle): Node {
   const layout = readLayout(table);
@@ -150,14 +154,11 @@ export function mergeCells(table: Node, given: Rectangle): Node {
   if (!first || merged.length === 1) return table;
   const filled = merged.filter(({ node }) => !isEmptyCell(node));
   const content = (filled.length > 0 ? filled : [first]).flatMap(({ node }) => node.content.content);
-  const last = merged.at(-1)!;
-  const border = {
-    top: borders(first).top,
-    left: borders(first).left,
-    right: borders(merged.find((cell) => end(cell, "column") === rectangle.right)!).right,
-    bottom: borders(merged.find((cell) => end(cell, "row") === rectangle.bottom) ?? last).bottom,
-  };
-  const node = first.node.type.create({ ...first.node.attrs, border }, content);
+  const { top, left } = borders(first);
+  const rightmost = merged.find((cell) => end(cell, "column") === rectangle.right) ?? first;
+  const lowest = merged.find((cell) => end(cell, "row") === rectangle.bottom) ?? first;
+  const border = { top, left, right: borders(rightmost).right, bottom: borders(lowest).bottom };
+  const node = cellWith({ ...cellKind.of(first.node), border }, content);
   const cells = layout.cells.flatMap((cell) => {
     if (!merged.includes(cell)) return [cell];
     if (cell !== first) return [];
@@ -174,7 +175,8 @@ export function splitCell(table: Node, row: number, column: number): Node {
   within(layout, "column", column, layout.column.length - 1);
   const whole = layout.cells.find((cell) =>
     meets(cell, { top: row, left: column, bottom: row + 1, right: column + 1 }),
-  )!;
+  );
+  if (!whole) throw new RangeError(`No cell at row ${row + 1}, column ${column + 1}`);
   if (whole.rowspan === 1 && whole.colspan === 1) return table;
   const edges: Readonly<Record<SideName, (r: number, c: number) => boolean>> = {
     top: (r) => r === whole.row,
@@ -188,7 +190,7 @@ export function splitCell(table: Node, row: number, column: number): Node {
       const kept = sideNames.filter((side) => edges[side](r, c));
       const empty = emptyCellLike(whole.node, kept);
       const first = r === whole.row && c === whole.column;
-      const node = first ? empty.type.create(empty.attrs, whole.node.content) : empty;
+      const node = first ? empty.copy(whole.node.content) : empty;
       parts.push({ node, row: r, column: c, rowspan: 1, colspan: 1 });
     }
   const cells = layout.cells.flatMap((cell) => (cell === whole ? parts : [cell]));
@@ -199,11 +201,11 @@ export function splitCell(table: Node, row: number, column: number): Node {
  * Puts what an edit makes of the table at a position in its place, in one step that spares the rows at its start
  * and end which stay as they are. Throws a RangeError when no table is there.
  */
-export function rearrangeTable(
-  transform: Transform,
+export function rearrangeTable<T extends Transform>(
+  transform: T,
   tablePosition: number,
   edit: (table: Node) => Node,
-): Transform {
+): T {
   const table = transform.doc.nodeAt(tablePosition);
   if (table?.type.name !== "table") throw new RangeError(`No table at position ${tablePosition}`);
   const edited = edit(table);
@@ -218,5 +220,6 @@ export function rearrangeTable(
   const size = (rows: readonly Node[]): number => rows.reduce((sum, row) => sum + row.nodeSize, 0);
   const from = tablePosition + 1 + size(before.slice(0, first));
   const to = from + size(before.slice(first, before.length - last));
-  return transform.replaceWith(from, to, after.slice(first, after.length - last));
+  transform.replaceWith(from, to, after.slice(first, after.length - last));
+  return transform;
 }

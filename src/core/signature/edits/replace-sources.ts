@@ -1,6 +1,7 @@
 /** Pictures that are found at other addresses from now on. */
 import type { Node } from "prosemirror-model";
 import { Transform } from "prosemirror-transform";
+import { image } from "../kinds/picture";
 import { picturesOf } from "../queries";
 import { setAttributes } from "./set-attributes";
 
@@ -8,8 +9,8 @@ import { setAttributes } from "./set-attributes";
 export function replaceSources(document: Node, sources: ReadonlyMap<string, string>): Node {
   const transform = new Transform(document);
   for (const { node, position } of picturesOf(document)) {
-    const source = sources.get(node.attrs.source as string);
-    if (source !== undefined) setAttributes(transform, position, { source });
+    const source = sources.get(image.of(node).source);
+    if (source !== undefined) setAttributes(transform, position, image, { source });
   }
   return transform.doc;
 }

@@ -3,30 +3,34 @@
  * radius and no padding on links. Lengths in px.
  */
 import type { Node } from "prosemirror-model";
-import { element, px } from "../html";
+import { publicAddress } from "../../addresses";
+import { element, px as length } from "../../html";
+import { color, optional, px } from "../../values";
 import { fontStack } from "../fonts";
 import { largestSize, writeInline, writeInlinePlain } from "../inline";
-import { marked, partAttributes, type BlockKind } from "../kind";
-import { hexColor, linkTarget, number, optional } from "../values";
+import { attribute, describeAttributes } from "../description";
+import { blockKind, marked, partAttributes } from "../kind";
+import { linkTo } from "../marks/link";
+import { linkTarget, widest } from "../values";
 import { readPieces } from "./pieces";
 import { lineHeightPx } from "./line";
-import { publicAddress } from "../writing";
 import { layoutTable } from "./table";
 
-interface ButtonAttributes {
-  readonly link: string | null;
-  readonly background: string;
-  readonly color: string;
-  readonly paddingVertical: number;
-  readonly paddingHorizontal: number;
-  readonly radius: number;
+export const button = describeAttributes(["button"], {
+  ...partAttributes,
+  link: attribute(optional(linkTarget), null),
+  background: attribute(color, "#1F5B57"),
+  color: attribute(color, "#FFFFFF"),
+  paddingVertical: attribute(px(0, 60), 8),
+  paddingHorizontal: attribute(px(0, 100), 16),
+  radius: attribute(px(0, 60), 4),
   /** The whole width of the button. */
-  readonly width: number;
-}
+  width: attribute(px(20, widest), 160),
+});
 
 const label = (node: Node): readonly Node[] => node.content.content;
 
-export const buttonKind: BlockKind = {
+export const buttonKind = blockKind({
   name: "button",
   word: "button",
   structure: {
@@ -35,64 +39,54 @@ export const buttonKind: BlockKind = {
     marks: "bold italic size font letterSpacing upperCase",
     isolating: true,
   },
-  attributes: {
-    ...partAttributes,
-    link: { default: null, check: optional(linkTarget) },
-    background: { default: "#1F5B57", check: hexColor },
-    color: { default: "#FFFFFF", check: hexColor },
-    paddingVertical: { default: 8, check: number(0, 60, 1) },
-    paddingHorizontal: { default: 16, check: number(0, 100, 1) },
-    radius: { default: 4, check: number(0, 60, 1) },
-    width: { default: 160, check: number(20, 1200, 1) },
-  },
+  attributes: button.attributes,
   draw(node) {
-    const button = node.attrs as ButtonAttributes;
+    const drawn = button.of(node);
     const style = [
-      `background:${button.background}`,
-      `color:${button.color}`,
-      `padding:${px(button.paddingVertical)} ${px(button.paddingHorizontal)}`,
-      `border-radius:${px(button.radius)}`,
-      `width:${px(button.width)}`,
+      `background:${drawn.background}`,
+      `color:${drawn.color}`,
+      `padding:${length(drawn.paddingVertical)} ${length(drawn.paddingHorizontal)}`,
+      `border-radius:${length(drawn.radius)}`,
+      `width:${length(drawn.width)}`,
       "box-sizing:border-box;text-align:center",
     ];
     return ["div", { ...marked(node), style: style.join(";") }, 0];
   },
   write(node, writing) {
-    const button = node.attrs as ButtonAttributes;
+    const written = button.of(node);
     const { settings } = writing;
     const inside = {
       ...writing,
-      settings: { ...settings, linkColor: button.color, textColor: button.color, linkUnderline: false },
+      settings: { ...settings, linkColor: written.color, textColor: written.color, linkUnderline: false },
     };
-    const linked = button.link
-      ? label(node).map((child) =>
-          child.mark(node.type.schema.marks.link!.create({ href: button.link }).addToSet(child.marks)),
-        )
+    const { link: target } = written;
+    const linked = target
+      ? label(node).map((child) => child.mark(linkTo(node.type.schema, target).addToSet(child.marks)))
       : label(node);
     const inline = writeInline(linked, inside, readPieces);
     if (inline === null) return "";
     return element(
       "table",
-      layoutTable(button.width),
-      { "border-collapse": "collapse", width: button.width },
+      layoutTable(written.width),
+      { "border-collapse": "collapse", width: written.width },
       element(
         "tr",
         {},
         {},
         element(
           "td",
-          { width: button.width, align: "center", bgcolor: button.background },
+          { width: written.width, align: "center", bgcolor: written.background },
           {
-            width: button.width,
+            width: written.width,
             "box-sizing": "border-box",
-            padding: `${px(button.paddingVertical)} ${px(button.paddingHorizontal)}`,
-            "background-color": button.background,
-            "border-radius": button.radius || null,
+            padding: `${length(written.paddingVertical)} ${length(written.paddingHorizontal)}`,
+            "background-color": written.background,
+            "border-radius": written.radius || null,
             "font-family": fontStack(settings.font),
             "font-size": settings.size,
             "line-height": lineHeightPx(settings.lineHeight, largestSize(label(node), writing)),
             "mso-line-height-rule": writing.documentEngine ? "exactly" : null,
-            color: button.color,
+            color: written.color,
           },
           inline,
         ),
@@ -101,7 +95,7 @@ export const buttonKind: BlockKind = {
   },
   writePlain(node, writing) {
     const said = writeInlinePlain(label(node), writing, readPieces);
-    const { link } = node.attrs as ButtonAttributes;
-    return said === null ? "" : link ? `${said} <${publicAddress(link, writing.base)}>` : said;
+    const { link: href } = button.of(node);
+    return said === null ? "" : href ? `${said} <${publicAddress(href, writing.base)}>` : said;
   },
-};
+});

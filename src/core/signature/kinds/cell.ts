@@ -3,46 +3,17 @@
  * the whole of it, padding and borders included; the widths stand on the cells, one for each column covered.
  */
 import type { Node } from "prosemirror-model";
-import { element, sidesShorthand, type Declarations } from "../html";
+import { toHex } from "../../color";
+import { element, sidesShorthand, type Declarations } from "../../html";
 import { fontStack } from "../fonts";
-import { marked, type BlockKind } from "../kind";
-import {
-  border,
-  columnWidths,
-  hexColor,
-  noSides,
-  number,
-  oneOf,
-  optional,
-  sideNames,
-  sides,
-  widestColumn,
-  type Border,
-  type Sides,
-} from "../values";
-import { innerWidth } from "../lines";
+import { blockKind, marked } from "../kind";
+import { sideNames, widestColumn, type Border, type SideName, type Sides } from "../values";
+import { cell, type CellAttributes } from "./cell-attributes";
+import { innerWidth } from "../borders";
 import { lengthToPx } from "../marks/size";
-import { toHex } from "../marks/to-hex";
 import { placeWidth, setsWidth } from "../table-map";
 import { writeChildren, writePlainChildren, type Writing } from "../writing";
 import { writeGap } from "./spacer";
-
-export type HorizontalAlignment = "left" | "center" | "right";
-export type VerticalAlignment = "top" | "middle" | "bottom";
-
-export interface CellAttributes {
-  /** Columns and rows covered; the names are those of HTML, which the table editing package also reads. */
-  readonly colspan: number;
-  readonly rowspan: number;
-  readonly colwidth: readonly number[] | null;
-  readonly padding: Sides<number>;
-  readonly border: Sides<Border | null>;
-  readonly background: string | null;
-  readonly align: HorizontalAlignment | null;
-  readonly verticalAlign: VerticalAlignment;
-}
-
-export const cellAttributes = (cell: Node): CellAttributes => cell.attrs as CellAttributes;
 
 /** One side's border as CSS reads it, or null. */
 export const borderText = (value: Border | null): string | null =>
@@ -56,22 +27,22 @@ export function borderDeclarations(borders: Sides<Border | null>): Declarations 
 }
 
 /** What the Bench and the compiler both draw a cell with, so that the sheet is true. */
-export const cellDeclarations = (cell: CellAttributes, padding: Sides<number>): Declarations => ({
+export const cellDeclarations = (own: CellAttributes, padding: Sides<number>): Declarations => ({
   padding: sideNames.some((side) => padding[side] !== 0) ? sidesShorthand(padding) : null,
-  ...borderDeclarations(cell.border),
-  "background-color": cell.background,
-  "vertical-align": cell.verticalAlign,
+  ...borderDeclarations(own.border),
+  "background-color": own.background,
+  "vertical-align": own.verticalAlign,
 });
 
-const styleForDrawing = (cell: CellAttributes): string =>
-  Object.entries(cellDeclarations(cell, cell.padding))
+const styleForDrawing = (own: CellAttributes): string =>
+  Object.entries(cellDeclarations(own, own.padding))
     .filter(([, value]) => value !== null)
     .map(([name, value]) => `${name}:${value}`)
     .join(";");
 
 /** A cell whose only content is an empty line is an empty cell, not a line of nothing. */
-export const isEmptyCell = (cell: Node): boolean =>
-  cell.childCount === 1 && cell.firstChild!.type.name === "line" && cell.firstChild!.childCount === 0;
+export const isEmptyCell = (node: Node): boolean =>
+  node.childCount === 1 && node.firstChild?.type.name === "line" && node.firstChild.childCount === 0;
 
 /** Line heights are at least these here; exact ones stand on the lines, since they would crop a picture. */
 function typeDeclarations(writing: Writing): Declarations {
@@ -86,8 +57,8 @@ function typeDeclarations(writing: Writing): Declarations {
 
 /** The whole px that a table cell of some HTML gives for a length, or null. */
 const wholePx = (given: string | null | undefined, most: number): number | null => {
-  const px = lengthToPx(/^\d+$/.test(given ?? "") ? `${given}px` : (given ?? ""));
-  return px !== null && px >= 0 ? Math.min(most, Math.round(px)) : null;
+  const length = lengthToPx(/^\d+$/.test(given ?? "") ? `${given}px` : (given ?? ""));
+  return length !== null && length >= 0 ? Math.min(most, Math.round(length)) : null;
 };
 
 /** The measures of a table cell from anywhere: spans, width, padding, alignment and background. */
@@ -97,16 +68,19 @@ function readCell(element: HTMLElement): Partial<CellAttributes> {
   const colspan = Math.max(1, Math.floor(span("colspan")));
   const width = wholePx(style.width || element.getAttribute("width"), widestColumn);
   const each = width && Math.max(1, Math.round(width / colspan));
-  const padding = Object.fromEntries(
-    sideNames.map((side) => [side, wholePx(style.getPropertyValue(`padding-${side}`), 200) ?? 0]),
-  ) as unknown as Sides<number>;
+  const padding = (side: SideName): number => wholePx(style.getPropertyValue(`padding-${side}`), 200) ?? 0;
   const one = <const T extends string>(choices: readonly T[], ...given: (string | null)[]): T | null =>
     choices.find((choice) => given.includes(choice)) ?? null;
   return {
     colspan,
     rowspan: Math.max(1, Math.floor(span("rowspan"))),
     colwidth: each ? Array.from({ length: colspan }, () => each) : null,
-    padding,
+    padding: {
+      top: padding("top"),
+      right: padding("right"),
+      bottom: padding("bottom"),
+      left: padding("left"),
+    },
     background: toHex(style.backgroundColor || (element.getAttribute("bgcolor") ?? "")),
     align: one(["left", "center", "right"], style.textAlign, element.getAttribute("align")),
     verticalAlign:
@@ -114,68 +88,66 @@ function readCell(element: HTMLElement): Partial<CellAttributes> {
   };
 }
 
-export const cellKind: BlockKind = {
+/** Where the cell being written lies. Throws a TypeError outside a row. */
+function placeOfCell({ cell: here }: Writing): NonNullable<Writing["cell"]> {
+  if (!here) throw new TypeError("A cell is written by its row, not by itself");
+  return here;
+}
+
+export const cellKind = blockKind({
   name: "cell",
   word: "cell",
   structure: { content: "block+", tableRole: "cell", isolating: true },
-  attributes: {
-    colspan: { default: 1, check: number(1, 100, 1) },
-    rowspan: { default: 1, check: number(1, 100, 1) },
-    colwidth: { default: null, check: optional(columnWidths) },
-    padding: { default: noSides(0), check: sides(number(0, 200, 1)) },
-    border: { default: noSides(null), check: sides(optional(border)) },
-    background: { default: null, check: optional(hexColor) },
-    align: { default: null, check: optional(oneOf("left", "center", "right")) },
-    verticalAlign: { default: "top", check: oneOf("top", "middle", "bottom") },
-  },
+  attributes: cell.attributes,
   parse: ["td", "th"].map((tag) => ({ tag, getAttrs: readCell })),
   draw(node) {
-    const cell = cellAttributes(node);
+    const own = cell.of(node);
     return [
       "td",
       {
         ...marked(node),
-        ...(cell.colspan > 1 ? { colspan: String(cell.colspan) } : {}),
-        ...(cell.rowspan > 1 ? { rowspan: String(cell.rowspan) } : {}),
-        ...(cell.align ? { align: cell.align } : {}),
-        style: styleForDrawing(cell),
+        ...(own.colspan > 1 ? { colspan: String(own.colspan) } : {}),
+        ...(own.rowspan > 1 ? { rowspan: String(own.rowspan) } : {}),
+        ...(own.align ? { align: own.align } : {}),
+        style: styleForDrawing(own),
       },
       0,
     ];
   },
   write(node, writing) {
-    const cell = cellAttributes(node);
-    const { map, place } = writing.cell!;
+    const own = cell.of(node);
+    const { map, place } = placeOfCell(writing);
     const width = placeWidth(map, place);
     const shared = writing.sharedPadding;
     const room = innerWidth(map, place);
-    const padding = { ...cell.padding, ...shared };
+    const padding = { ...own.padding, ...shared };
     const empty = isEmptyCell(node);
+    const { rowHeight } = writing;
     const inside = { ...writing, availableWidth: room };
     const content =
-      writeGap(cell.padding.top - shared.top, room, writing) +
+      writeGap(own.padding.top - shared.top, room, writing) +
       (empty ? "" : writeChildren(node, inside)) +
-      writeGap(cell.padding.bottom - shared.bottom, room, writing);
+      writeGap(own.padding.bottom - shared.bottom, room, writing);
     // Without border-box a browser adds padding and borders to the width that a document engine counts as whole.
     const widened = width !== room;
     const sized = place.row === 0 || setsWidth(map, place);
     return element(
       "td",
       {
-        colspan: cell.colspan > 1 ? cell.colspan : null,
-        rowspan: cell.rowspan > 1 ? cell.rowspan : null,
+        colspan: own.colspan > 1 ? own.colspan : null,
+        rowspan: own.rowspan > 1 ? own.rowspan : null,
         width: sized ? width : null,
-        height: (writing.row?.attrs.height as number | null) ?? null,
+        height: rowHeight,
         // The attribute and not text-align, since only it moves a picture or table that stands as a block.
-        align: cell.align,
-        valign: cell.verticalAlign,
-        bgcolor: cell.background,
+        align: own.align,
+        valign: own.verticalAlign,
+        bgcolor: own.background,
       },
       {
         width: sized ? width : null,
         "box-sizing": sized && widened ? "border-box" : null,
-        height: (writing.row?.attrs.height as number | null) ?? null,
-        ...cellDeclarations(cell, padding),
+        height: rowHeight,
+        ...cellDeclarations(own, padding),
         // Pictures need the type as well: it is what their alt text is set in while they are blocked.
         ...(empty ? { "font-size": 1, "line-height": 1 } : typeDeclarations(writing)),
       },
@@ -183,4 +155,4 @@ export const cellKind: BlockKind = {
     );
   },
   writePlain: writePlainChildren,
-};
+});

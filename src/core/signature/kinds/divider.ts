@@ -1,40 +1,44 @@
-/** A line across the cell. Solid ones are a filled cell of that height, which every client draws; px. */
-import { element, type Declarations } from "../html";
-import { marked, partAttributes, type BlockKind } from "../kind";
-import { borderStyles, hexColor, number, oneOf, optional } from "../values";
+/** A rule across the cell. Solid ones are a filled cell of that height, which every client draws; px. */
+import { element, type Declarations } from "../../html";
+import { color, optional, px } from "../../values";
+import { attribute, describeAttributes } from "../description";
+import { blockKind, marked, partAttributes } from "../kind";
+import { borderStyle, widest } from "../values";
 import { layoutTable } from "./table";
 
-export const dividerKind: BlockKind = {
+export const divider = describeAttributes(["divider"], {
+  ...partAttributes,
+  thickness: attribute(px(0.5, 8, 0.5), 1),
+  style: attribute(borderStyle, "solid"),
+  color: attribute(color, "#D9D5C8"),
+  /** Null takes the whole inner width of the cell. */
+  width: attribute(optional(px(1, widest)), null),
+});
+
+export const dividerKind = blockKind({
   name: "divider",
   word: "divider",
   structure: { group: "block", atom: true, selectable: true },
-  attributes: {
-    ...partAttributes,
-    thickness: { default: 1, check: number(0.5, 8, 0.5) },
-    style: { default: "solid", check: oneOf(...borderStyles) },
-    color: { default: "#D9D5C8", check: hexColor },
-    /** Null takes the whole inner width of the cell. */
-    width: { default: null, check: optional(number(1, 1200, 1)) },
-  },
+  attributes: divider.attributes,
   parse: [{ tag: "hr" }],
   draw(node) {
-    const { thickness, style, color, width } = node.attrs;
+    const { thickness, style, color: ink, width } = divider.of(node);
     return [
       "div",
       {
         ...marked(node),
-        style: `border-top:${thickness}px ${style} ${color};width:${width ? `${width}px` : "100%"}`,
+        style: `border-top:${thickness}px ${style} ${ink};width:${width ? `${width}px` : "100%"}`,
       },
     ];
   },
   write(node, writing) {
-    const { thickness, style, color } = node.attrs as { thickness: number; style: string; color: string };
-    const width = (node.attrs.width as number | null) ?? writing.availableWidth;
+    const { thickness, style, color: ink, width: own } = divider.of(node);
+    const width = own ?? writing.availableWidth;
     const exact = writing.documentEngine ? "exactly" : null;
-    const line: Declarations =
+    const rule: Declarations =
       style === "solid"
-        ? { height: thickness, "background-color": color, "font-size": 1, "line-height": thickness }
-        : { "border-top": `${thickness}px ${style} ${color}`, "font-size": 0, "line-height": 0 };
+        ? { height: thickness, "background-color": ink, "font-size": 1, "line-height": thickness }
+        : { "border-top": `${thickness}px ${style} ${ink}`, "font-size": 0, "line-height": 0 };
     return element(
       "table",
       layoutTable(width),
@@ -45,12 +49,12 @@ export const dividerKind: BlockKind = {
         {},
         element(
           "td",
-          { width, bgcolor: style === "solid" ? color : null },
-          { width, ...line, "mso-line-height-rule": exact },
+          { width, bgcolor: style === "solid" ? ink : null },
+          { width, ...rule, "mso-line-height-rule": exact },
           style === "solid" ? "&nbsp;" : "",
         ),
       ),
     );
   },
   writePlain: () => "",
-};
+});

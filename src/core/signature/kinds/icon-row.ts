@@ -3,25 +3,28 @@
  * that no client breaks the row. Sizes in px.
  */
 import type { Node } from "prosemirror-model";
-import { iconStyles, type IconLook } from "../../icons";
-import { element, px } from "../html";
+import { element, px as length } from "../../html";
+import { iconLook } from "../../icons";
 import { writeInline, writeInlinePlain } from "../inline";
-import { marked, partAttributes, type BlockKind } from "../kind";
-import { hexColor, number, oneOf, optional, type Check } from "../values";
-import type { PictureAttributes } from "./picture";
+import { choice, count, optional, px } from "../../values";
+import { attribute, describeAttributes, type AttributesOf } from "../description";
+import { blockKind, marked, partAttributes } from "../kind";
+import { image } from "./picture";
 import { readPieces } from "./pieces";
 import { layoutTable } from "./table";
 
-interface IconRowAttributes {
+export const iconRow = describeAttributes(["iconRow"], {
+  ...partAttributes,
   /** The height of every icon; each keeps its own proportions. */
-  readonly size: number;
-  readonly gap: number;
-  readonly direction: "row" | "column";
+  size: attribute(px(8, 96), 24),
+  gap: attribute(px(0, 60), 6),
+  direction: attribute(choice("row", "column"), "row"),
   /** How many stand side by side before the next line begins; 0 for all of them. */
-  readonly columns: number;
+  columns: attribute(count(0, 8), 0),
   /** How the row's icons are drawn, so that further ones are drawn alike; null while each is as it came. */
-  readonly look: IconLook | null;
-}
+  look: attribute(optional(iconLook), null),
+});
+type IconRowAttributes = AttributesOf<typeof iconRow.attributes>;
 
 /** The icons line by line. */
 function inRows(
@@ -34,19 +37,12 @@ function inRows(
   );
 }
 
-const iconLook: Check = (value) => {
-  if (typeof value !== "object" || value === null) return "must be a look with style, color and plate";
-  const { style, color, plate, ...rest } = value as Record<string, unknown>;
-  if (Object.keys(rest).length > 0) return "must be a look with style, color and plate only";
-  return oneOf(...iconStyles)(style) ?? optional(hexColor)(color) ?? hexColor(plate);
-};
-
 const iconsOf = (row: Node): readonly Node[] =>
-  row.content.content.filter((icon) => (icon.attrs as PictureAttributes).source !== "");
+  row.content.content.filter((icon) => image.of(icon).source !== "");
 
 /** An icon at the row's height. */
 function sized(icon: Node, size: number): Node {
-  const { width, height } = icon.attrs as PictureAttributes;
+  const { width, height } = image.of(icon);
   return icon.type.create(
     { ...icon.attrs, height: size, width: Math.max(1, Math.round((size * width) / height)) },
     null,
@@ -54,20 +50,13 @@ function sized(icon: Node, size: number): Node {
   );
 }
 
-export const iconRowKind: BlockKind = {
+export const iconRowKind = blockKind({
   name: "iconRow",
   word: "icon row",
   structure: { content: "inlinePicture*", group: "block", marks: "link" },
-  attributes: {
-    ...partAttributes,
-    size: { default: 24, check: number(8, 96, 1) },
-    gap: { default: 6, check: number(0, 60, 1) },
-    direction: { default: "row", check: oneOf("row", "column") },
-    columns: { default: 0, check: number(0, 8, 1) },
-    look: { default: null, check: optional(iconLook) },
-  },
+  attributes: iconRow.attributes,
   draw(node) {
-    const { size, gap, direction, columns } = node.attrs as IconRowAttributes;
+    const { size, gap, direction, columns } = iconRow.of(node);
     const inColumns = direction === "row" && columns > 0;
     const laid = inColumns
       ? `display:grid;grid-template-columns:repeat(${columns},max-content)`
@@ -76,29 +65,30 @@ export const iconRowKind: BlockKind = {
     return ["div", { ...marked(node), class: "drawn-icon-row", style }, 0];
   },
   write(node, writing) {
-    const { size, gap } = node.attrs as IconRowAttributes;
+    const { size, gap } = iconRow.of(node);
     const icons = iconsOf(node).map((icon) => sized(icon, size));
     if (icons.length === 0) return "";
-    const rows = inRows(icons, node.attrs as IconRowAttributes);
-    const across = rows[0]!.length;
+    const rows = inRows(icons, iconRow.of(node));
+    const [first = []] = rows;
+    const across = first.length;
     // Each column is as wide as its widest icon, and has the gap at its right.
-    const columns = rows[0]!.map(
+    const columns = first.map(
       (_, column) =>
-        Math.max(...rows.map((row) => (row[column]?.attrs as PictureAttributes | undefined)?.width ?? 0)) +
+        Math.max(...rows.map(({ [column]: icon }) => (icon ? image.of(icon).width : 0))) +
         (column === across - 1 ? 0 : gap),
     );
     const width = columns.reduce((sum, column) => sum + column, 0);
     const cell = (icon: Node, column: number, top: number): string => {
       const right = column === across - 1 ? 0 : gap;
       const bottom = top === rows.length - 1 ? 0 : gap;
-      const wide = top === 0 ? columns[column]! : null;
+      const wide = top === 0 ? columns[column] : null;
       return element(
         "td",
         { width: wide, valign: "middle" },
         {
           width: wide,
           "box-sizing": right ? "border-box" : null,
-          padding: right || bottom ? `0 ${px(right)} ${px(bottom)} 0` : null,
+          padding: right || bottom ? `0 ${length(right)} ${length(bottom)} 0` : null,
           "vertical-align": "middle",
         },
         writeInline([icon], { ...writing, standingPictures: true }, readPieces) ?? "",
@@ -118,4 +108,4 @@ export const iconRowKind: BlockKind = {
       .map((icon) => writeInlinePlain([icon], writing, readPieces))
       .filter((text) => text)
       .join("\n"),
-};
+});

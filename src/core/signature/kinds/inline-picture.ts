@@ -1,12 +1,11 @@
 /** A picture that stands in a line of text or in an icon row, level with what is beside it. Sizes in px. */
-import { drawnFrom } from "../../pictures";
-import type { ReadPieces } from "../inline";
-import { marked, type InlineKind } from "../kind";
-import { pictureSource } from "../values";
-import { imageElement, pictureAttributes, type PictureAttributes } from "./picture";
+import { inlineKind, marked } from "../kind";
+import type { ReadPieces } from "../piece";
+import { pictureSource, widest } from "../values";
+import { image, imageElement, type PictureAttributes } from "./picture";
 
 export const readInlinePicture: ReadPieces = (node, writing) => {
-  const picture = node.attrs as PictureAttributes;
+  const picture = image.of(node);
   if (!picture.source) return [];
   return [
     {
@@ -29,30 +28,30 @@ export const readInlinePicture: ReadPieces = (node, writing) => {
 const unknownSize = 100;
 
 /** A picture from elsewhere, by its address; its size is what its attributes or its style say. */
-function readImage(image: HTMLElement): PictureAttributes | false {
-  const source = image.getAttribute("src")!.trim();
-  if (pictureSource(source) !== null) return false;
+function readImage(element: HTMLElement): PictureAttributes | false {
+  const source = (element.getAttribute("src") ?? "").trim();
+  if (pictureSource.check(source) !== null) return false;
   const side = (name: "width" | "height"): number => {
-    const given = Number.parseFloat(image.style[name] || (image.getAttribute(name) ?? ""));
-    return given >= 1 ? Math.min(1200, Math.round(given)) : unknownSize;
+    const given = Number.parseFloat(element.style[name] || (element.getAttribute(name) ?? ""));
+    return given >= 1 ? Math.min(widest, Math.round(given)) : unknownSize;
   };
-  const alt = (image.getAttribute("alt") ?? "").slice(0, 300);
+  const alt = (element.getAttribute("alt") ?? "").slice(0, 300);
   return { source, width: side("width"), height: side("height"), alt, decorative: false };
 }
 
-export const inlinePictureKind: InlineKind = {
+export const inlinePictureKind = inlineKind({
   name: "inlinePicture",
   word: "picture",
   structure: { inline: true, group: "inline", atom: true, selectable: true, draggable: true },
-  attributes: pictureAttributes,
+  attributes: image.attributes,
   parse: [{ tag: "img[src^='http']", getAttrs: readImage }],
   draw(node) {
-    const { source, width, height, alt } = node.attrs as PictureAttributes;
+    const { source, width, height, alt } = image.of(node);
     return [
       "img",
       {
         ...marked(node),
-        src: drawnFrom(source),
+        src: source,
         width,
         height,
         alt,
@@ -61,4 +60,4 @@ export const inlinePictureKind: InlineKind = {
     ];
   },
   read: readInlinePicture,
-};
+});

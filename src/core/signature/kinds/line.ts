@@ -1,38 +1,45 @@
 /** A line of text: one paragraph, which wraps where the cell ends. Alignment and line height may be its own. */
 import type { Node } from "prosemirror-model";
-import { element } from "../html";
+import { element } from "../../html";
 import { writeInline, writeInlinePlain, largestSize } from "../inline";
-import { marked, partAttributes, type BlockKind } from "../kind";
-import { number, oneOf, optional } from "../values";
+import { optional } from "../../values";
+import { attribute, describeAttributes } from "../description";
+import { blockKind, marked, partAttributes } from "../kind";
+import { horizontalAlignment, lineHeight } from "../values";
 import { readPieces } from "./pieces";
 import { writeGap } from "./spacer";
+
+export const line = describeAttributes(["line"], {
+  ...partAttributes,
+  /** Null is as the cell. */
+  align: attribute(optional(horizontalAlignment), null),
+  /** Null takes the signature's. */
+  lineHeight: attribute(optional(lineHeight), null),
+});
 
 /** A line's height in px: its own ratio or the signature's, times its largest text. */
 export const lineHeightPx = (ratio: number, size: number): number => Math.round(ratio * size);
 
 const children = (node: Node): readonly Node[] => node.content.content;
 
-export const lineKind: BlockKind = {
+export const lineKind = blockKind({
   name: "line",
   word: "line",
   structure: { content: "inline*", group: "block" },
-  attributes: {
-    ...partAttributes,
-    align: { default: null, check: optional(oneOf("left", "center", "right")) },
-    /** A ratio, 1.0 to 2.0; null takes the signature's. */
-    lineHeight: { default: null, check: optional(number(1, 2, 0.05)) },
-  },
+  attributes: line.attributes,
   parse: [{ tag: "p" }, { tag: "div" }, { tag: "h1" }, { tag: "h2" }, { tag: "h3" }, { tag: "li" }],
   draw(node) {
+    const own = line.of(node);
     const style = [
-      node.attrs.align && `text-align:${node.attrs.align}`,
-      node.attrs.lineHeight && `line-height:${node.attrs.lineHeight}`,
+      own.align && `text-align:${own.align}`,
+      own.lineHeight && `line-height:${own.lineHeight}`,
     ].filter(Boolean);
     return ["p", { ...marked(node), ...(style.length ? { style: style.join(";") } : {}) }, 0];
   },
   write(node, writing) {
     const { settings } = writing;
-    const ratio = (node.attrs.lineHeight as number | null) ?? settings.lineHeight;
+    const own = line.of(node);
+    const ratio = own.lineHeight ?? settings.lineHeight;
     const size = largestSize(children(node), writing);
     const height = lineHeightPx(ratio, size);
     // An empty line holds its place as a measured gap: an empty paragraph is a different height in each client.
@@ -44,7 +51,7 @@ export const lineKind: BlockKind = {
     const exact = writing.documentEngine && children(node).every(({ type }) => type.name !== "inlinePicture");
     return element(
       "div",
-      { align: node.attrs.align as string | null },
+      { align: own.align },
       {
         "line-height": height === inherited && !exact ? null : height,
         "mso-line-height-rule": exact ? "exactly" : null,
@@ -53,4 +60,4 @@ export const lineKind: BlockKind = {
     );
   },
   writePlain: (node, writing) => writeInlinePlain(children(node), writing, readPieces) ?? "",
-};
+});

@@ -1,19 +1,22 @@
 /** A field of the directory, drawn as the person's own value, linked as its kind is linked. */
-import { fieldNames, fieldLink, fieldValue, type FieldName } from "../../people";
-import { styledText, type ReadPieces } from "../inline";
-import { marked, type InlineKind } from "../kind";
-import { flag, oneOf, text } from "../values";
+import { fieldLink, fieldNames, fieldValue } from "../../people";
+import { choice, flag, text } from "../../values";
+import { attribute, describeAttributes, needed, type AttributesOf } from "../description";
+import { styledText } from "../inline";
+import { inlineKind, marked } from "../kind";
+import type { ReadPieces } from "../piece";
 
-export interface PersonFieldAttributes {
-  readonly field: FieldName;
+export const personField = describeAttributes(["personField"], {
+  field: needed(choice(...fieldNames)),
   /** Shown when the person has nothing there. */
-  readonly fallback: string;
+  fallback: attribute(text(300), ""),
   /** Whether an empty field without a fallback takes its whole line with it. */
-  readonly takesLine: boolean;
-}
+  takesLine: attribute(flag, true),
+});
+export type PersonFieldAttributes = AttributesOf<typeof personField.attributes>;
 
 export const readPersonField: ReadPieces = (node, writing) => {
-  const { field, fallback, takesLine } = node.attrs as PersonFieldAttributes;
+  const { field, fallback, takesLine } = personField.of(node);
   const value = (writing.person && fieldValue(writing.person, field)) || fallback;
   if (!value) return [{ role: "nothing", link: null, plain: "", html: () => "", takesLine }];
   const link = fieldLink(field, value);
@@ -30,15 +33,11 @@ export const readPersonField: ReadPieces = (node, writing) => {
   ];
 };
 
-export const personFieldKind: InlineKind = {
+export const personFieldKind = inlineKind({
   name: "personField",
   word: "field",
   structure: { inline: true, group: "inline", atom: true, selectable: true },
-  attributes: {
-    field: { check: oneOf(...fieldNames) },
-    fallback: { default: "", check: text(300) },
-    takesLine: { default: true, check: flag },
-  },
-  draw: (node) => ["span", marked(node), `[${node.attrs.field}]`],
+  attributes: personField.attributes,
+  draw: (node) => ["span", marked(node), `[${personField.of(node).field}]`],
   read: readPersonField,
-};
+});

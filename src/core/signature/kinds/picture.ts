@@ -1,57 +1,57 @@
 /** A picture that stands as a block in its cell: a photo, a logo, a banner. Display sizes in CSS px. */
-import { drawnFrom } from "../../pictures";
-import { element, type Declarations } from "../html";
-import { marked, partAttributes, type BlockKind } from "../kind";
-import { flag, linkTarget, number, optional, pictureSource, text } from "../values";
-import { linkAddress, publicAddress, type Writing } from "../writing";
+import { publicAddress } from "../../addresses";
+import { element, type Declarations } from "../../html";
+import { flag, optional, px, text } from "../../values";
+import { attribute, describeAttributes, needed, type AttributesOf } from "../description";
+import { blockKind, marked, partAttributes } from "../kind";
+import { linkTarget, pictureSource, widest } from "../values";
+import { linkAddress, type Writing } from "../writing";
 
-export interface PictureAttributes {
-  /** A hosted path `/h/…` or an address from elsewhere. */
-  readonly source: string;
-  readonly width: number;
-  readonly height: number;
+const imageAttributes = {
+  /** A hosted path `/h/…` or an address from elsewhere; empty while none is chosen. */
+  source: needed(pictureSource),
+  width: needed(px(1, widest)),
+  height: needed(px(1, widest)),
   /** What is read out, and shown while pictures are blocked. */
-  readonly alt: string;
+  alt: attribute(text(300), ""),
   /** Decorative pictures are the only ones whose alt text may be empty. */
-  readonly decorative: boolean;
-}
-
-export const pictureAttributes = {
-  source: { check: pictureSource },
-  width: { check: number(1, 1200, 1) },
-  height: { check: number(1, 1200, 1) },
-  alt: { default: "", check: text(300) },
-  decorative: { default: false, check: flag },
+  decorative: attribute(flag, false),
 };
 
+/** Every picture, as a block or in a line. */
+export const image = describeAttributes(["picture", "inlinePicture"], imageAttributes);
+export type PictureAttributes = AttributesOf<typeof imageAttributes>;
+
+export const picture = describeAttributes(["picture"], {
+  ...partAttributes,
+  ...imageAttributes,
+  link: attribute(optional(linkTarget), null),
+});
+
 /** The `img` of a picture: its size as attribute and style, however it is placed. */
-export const imageElement = (picture: PictureAttributes, placing: Declarations, writing: Writing): string =>
+export const imageElement = (shown: PictureAttributes, placing: Declarations, writing: Writing): string =>
   element(
     "img",
     {
-      src: publicAddress(picture.source, writing.base),
-      width: picture.width,
-      height: picture.height,
-      alt: picture.alt,
+      src: publicAddress(shown.source, writing.base),
+      width: shown.width,
+      height: shown.height,
+      alt: shown.alt,
     },
-    { ...placing, width: picture.width, height: picture.height },
+    { ...placing, width: shown.width, height: shown.height },
   );
 
 /** A box of the size that the picture will have. */
 const emptyPlace = ({ width, height }: PictureAttributes): string =>
   element("div", {}, { width, height, "max-width": "100%", "background-color": "#E3E6E1" }, "");
 
-export const pictureKind: BlockKind = {
+export const pictureKind = blockKind({
   name: "picture",
   word: "picture",
   structure: { group: "block", atom: true, selectable: true, draggable: true },
-  attributes: {
-    ...partAttributes,
-    ...pictureAttributes,
-    link: { default: null, check: optional(linkTarget) },
-  },
+  attributes: picture.attributes,
   draw(node) {
-    const { source, width, height, alt } = node.attrs as PictureAttributes;
+    const { source, width, height, alt } = picture.of(node);
     if (!source) {
       const style = `width:${width}px;height:${height}px`;
       return ["div", { ...marked(node), class: "drawn-picture-place", style }, `${width} × ${height}`];
@@ -60,7 +60,7 @@ export const pictureKind: BlockKind = {
       "img",
       {
         ...marked(node),
-        src: drawnFrom(source),
+        src: source,
         width,
         height,
         alt,
@@ -69,22 +69,22 @@ export const pictureKind: BlockKind = {
     ];
   },
   write(node, writing) {
-    const picture = node.attrs as PictureAttributes & { link: string | null };
-    if (!picture.source) return writing.picturePlaces ? emptyPlace(picture) : "";
-    const image = imageElement(picture, { display: "block", border: 0 }, writing);
-    return picture.link
+    const own = picture.of(node);
+    if (!own.source) return writing.picturePlaces ? emptyPlace(own) : "";
+    const drawn = imageElement(own, { display: "block", border: 0 }, writing);
+    return own.link
       ? element(
           "a",
-          { href: linkAddress(picture.link, writing) },
+          { href: linkAddress(own.link, writing) },
           { color: writing.settings.linkColor, "text-decoration": "none" },
-          image,
+          drawn,
         )
-      : image;
+      : drawn;
   },
   writePlain(node, writing) {
-    const { alt, link } = node.attrs as PictureAttributes & { link: string | null };
+    const { alt, link } = picture.of(node);
     if (!link) return "";
     const address = publicAddress(link, writing.base);
     return alt ? `${alt} <${address}>` : address;
   },
-};
+});

@@ -1,5 +1,5 @@
 /** Which inline kind reads which node; the line's writer asks here. */
-import type { ReadPieces } from "../inline";
+import type { ReadPieces } from "../piece";
 import { readBreak } from "./break";
 import { readInlinePicture } from "./inline-picture";
 import { readPersonField } from "./person-field";

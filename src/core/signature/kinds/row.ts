@@ -3,11 +3,18 @@
  * written with the padding that its cells share; what a cell has beyond that becomes a spacer inside it.
  */
 import type { Node } from "prosemirror-model";
-import { element } from "../html";
-import { marked, partAttributes, type BlockKind } from "../kind";
-import { number, optional } from "../values";
+import { element } from "../../html";
+import { optional, px } from "../../values";
+import { attribute, describeAttributes } from "../description";
+import { blockKind, marked, partAttributes } from "../kind";
 import { writePlainChildren } from "../writing";
-import { cellAttributes } from "./cell";
+import { cell } from "./cell-attributes";
+
+export const row = describeAttributes(["row"], {
+  ...partAttributes,
+  /** Null is as high as it needs. */
+  height: attribute(optional(px(1, 2000)), null),
+});
 
 export interface SharedPadding {
   readonly top: number;
@@ -15,33 +22,34 @@ export interface SharedPadding {
 }
 
 /** The padding that every cell of a row has at least; px. */
-export function sharedPadding(row: Node): SharedPadding {
+export function sharedPadding(node: Node): SharedPadding {
   let top = Infinity;
   let bottom = Infinity;
-  row.forEach((cell) => {
-    const { padding } = cellAttributes(cell);
+  node.forEach((child) => {
+    const { padding } = cell.of(child);
     top = Math.min(top, padding.top);
     bottom = Math.min(bottom, padding.bottom);
   });
-  return row.childCount === 0 ? { top: 0, bottom: 0 } : { top, bottom };
+  return node.childCount === 0 ? { top: 0, bottom: 0 } : { top, bottom };
 }
 
-export const rowKind: BlockKind = {
+export const rowKind = blockKind({
   name: "row",
   word: "row",
   structure: { content: "cell*", tableRole: "row" },
-  attributes: { ...partAttributes, height: { default: null, check: optional(number(1, 2000, 1)) } },
+  attributes: row.attributes,
   parse: [{ tag: "tr" }],
   draw: (node) => [
     "tr",
-    { ...marked(node), ...(node.attrs.height ? { style: `height:${node.attrs.height}px` } : {}) },
+    { ...marked(node), ...(row.of(node).height ? { style: `height:${row.of(node).height}px` } : {}) },
     0,
   ],
-  write(row, writing) {
-    const { map, places } = writing.rowPlaces!;
-    const inside = { ...writing, row, sharedPadding: sharedPadding(row) };
+  write(node, writing) {
+    if (!writing.rowPlaces) throw new TypeError("A row is written by its table, not by itself");
+    const { map, places } = writing.rowPlaces;
+    const inside = { ...writing, rowHeight: row.of(node).height, sharedPadding: sharedPadding(node) };
     const cells = places.map((place) => writing.write(place.node, { ...inside, cell: { map, place } }));
     return element("tr", {}, {}, cells.join(""));
   },
   writePlain: writePlainChildren,
-};
+});

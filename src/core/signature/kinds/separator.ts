@@ -2,17 +2,22 @@
  * A mark between two things on a line, which goes when either of them is empty. The gaps are measured, in px:
  * one space each side, widened or narrowed by letter spacing, the only inline gap that every client draws.
  */
+import { element } from "../../html";
 import { spaceWidth } from "../fonts";
-import { element } from "../html";
-import { styledText, type ReadPieces, type TextStyle } from "../inline";
-import { marked, type InlineKind } from "../kind";
-import { number, optional, text } from "../values";
+import { optional, px, text } from "../../values";
+import { attribute, describeAttributes } from "../description";
+import { styledText } from "../inline";
+import { inlineKind, marked } from "../kind";
+import type { ReadPieces, TextStyle } from "../piece";
 
-export interface SeparatorAttributes {
-  readonly glyph: string;
-  readonly gap: number;
-  readonly gapBefore: number | null;
-}
+const gapWidth = px(0, 40, 0.5);
+
+export const separator = describeAttributes(["separator"], {
+  glyph: attribute(text(8), "|"),
+  gap: attribute(gapWidth, 6),
+  /** Null is as wide as the gap after it; a comma has none. */
+  gapBefore: attribute(optional(gapWidth), null),
+});
 
 const gap = (width: number, style: TextStyle, space: string): string => {
   if (width === 0) return "";
@@ -21,7 +26,7 @@ const gap = (width: number, style: TextStyle, space: string): string => {
 };
 
 export const readSeparator: ReadPieces = (node) => {
-  const { glyph, gap: after, gapBefore } = node.attrs as SeparatorAttributes;
+  const { glyph, gap: after, gapBefore } = separator.of(node);
   const before = gapBefore ?? after;
   return [
     {
@@ -35,23 +40,14 @@ export const readSeparator: ReadPieces = (node) => {
   ];
 };
 
-export const separatorKind: InlineKind = {
+export const separatorKind = inlineKind({
   name: "separator",
   word: "separator",
   structure: { inline: true, group: "inline", atom: true, selectable: true },
-  attributes: {
-    glyph: { default: "|", check: text(8) },
-    gap: { default: 6, check: number(0, 40, 0.5) },
-    /** Null is as wide as the gap after it; a comma has none. */
-    gapBefore: { default: null, check: optional(number(0, 40, 0.5)) },
+  attributes: separator.attributes,
+  draw(node) {
+    const { glyph, gap: after, gapBefore } = separator.of(node);
+    return ["span", { ...marked(node), style: `padding-inline:${gapBefore ?? after}px ${after}px` }, glyph];
   },
-  draw: (node) => [
-    "span",
-    {
-      ...marked(node),
-      style: `padding-inline:${node.attrs.gapBefore ?? node.attrs.gap}px ${node.attrs.gap}px`,
-    },
-    node.attrs.glyph as string,
-  ],
   read: readSeparator,
-};
+});

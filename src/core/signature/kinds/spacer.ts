@@ -1,7 +1,8 @@
 /** A measured gap: a table of one cell exactly so many px high, since no margin is kept by every client. */
-import { element } from "../html";
-import { marked, partAttributes, type BlockKind } from "../kind";
-import { number } from "../values";
+import { element } from "../../html";
+import { px } from "../../values";
+import { attribute, describeAttributes } from "../description";
+import { blockKind, marked, partAttributes } from "../kind";
 import type { Writing } from "../writing";
 
 /** A gap of `height` px in a cell with `room` px; nothing for a height of 0. */
@@ -31,12 +32,17 @@ export function writeGap(height: number, room: number, writing: Writing): string
   );
 }
 
-export const spacerKind: BlockKind = {
+export const spacer = describeAttributes(["spacer"], { ...partAttributes, height: attribute(px(1, 400), 8) });
+
+export const spacerKind = blockKind({
   name: "spacer",
   word: "spacer",
   structure: { group: "block", atom: true, selectable: true },
-  attributes: { ...partAttributes, height: { default: 8, check: number(1, 400, 1) } },
-  draw: (node) => ["div", { ...marked(node), class: "drawn-spacer", style: `height:${node.attrs.height}px` }],
-  write: (node, writing) => writeGap(node.attrs.height as number, writing.availableWidth, writing),
+  attributes: spacer.attributes,
+  draw: (node) => [
+    "div",
+    { ...marked(node), class: "drawn-spacer", style: `height:${spacer.of(node).height}px` },
+  ],
+  write: (node, writing) => writeGap(spacer.of(node).height, writing.availableWidth, writing),
   writePlain: () => "",
-};
+});

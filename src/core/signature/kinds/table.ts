@@ -1,6 +1,6 @@
 /** A table of rows: the outer one, or one level down inside a cell. Widths in px. */
-import { element } from "../html";
-import { marked, partAttributes, type BlockKind } from "../kind";
+import { element } from "../../html";
+import { blockKind, marked, partAttributes } from "../kind";
 import { tableMap } from "../table-map";
 import { writePlainChildren } from "../writing";
 
@@ -13,7 +13,7 @@ export const layoutTable = (width: number) => ({
   width,
 });
 
-export const tableKind: BlockKind = {
+export const tableKind = blockKind({
   name: "table",
   word: "table",
   structure: { content: "row+", group: "block", tableRole: "table", isolating: true },
@@ -44,4 +44,4 @@ export const tableKind: BlockKind = {
     );
   },
   writePlain: writePlainChildren,
-};
+});

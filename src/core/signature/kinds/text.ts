@@ -1,7 +1,9 @@
 /** Text. Runs of spaces are one space; what clients would link by themselves is linked by us, in our colour. */
 import { detectLinks } from "../../links";
-import { styledText, type Piece, type ReadPieces } from "../inline";
-import type { InlineKind } from "../kind";
+import { styledText } from "../inline";
+import { inlineKind } from "../kind";
+import { link } from "../marks/link";
+import type { Piece, ReadPieces } from "../piece";
 
 const piece = (text: string, link: string | null, quietLink = false): Piece => ({
   role: text.trim() === "" ? "space" : "content",
@@ -13,8 +15,8 @@ const piece = (text: string, link: string | null, quietLink = false): Piece => (
 });
 
 export const readText: ReadPieces = (node, writing) => {
-  const text = node.text!.replace(/[ \t\n]+/g, " ");
-  if (node.marks.some((mark) => mark.type.name === "link")) return [piece(text, null)];
+  const text = (node.text ?? "").replace(/[ \t\n]+/g, " ");
+  if (node.marks.some(link.is)) return [piece(text, null)];
   const pieces: Piece[] = [];
   let from = 0;
   for (const found of detectLinks(text)) {
@@ -29,10 +31,10 @@ export const readText: ReadPieces = (node, writing) => {
   return pieces;
 };
 
-export const textKind: InlineKind = {
+export const textKind = inlineKind({
   name: "text",
   word: "text",
   structure: { group: "inline" },
   attributes: {},
   read: readText,
-};
+});

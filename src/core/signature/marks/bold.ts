@@ -1,7 +1,9 @@
 /** Bold. Written as `<b>`, which every client draws. */
-import type { MarkKind } from "../kind";
+import { markKind, plainMark } from "../kind";
 
-export const boldKind: MarkKind = {
+export const bold = plainMark("bold");
+
+export const boldKind = markKind({
   name: "bold",
   attributes: {},
   parse: [
@@ -11,4 +13,4 @@ export const boldKind: MarkKind = {
     { style: "font-weight", getAttrs: (value) => /^(bold(er)?|[6-9]\d{2})$/.test(value) && null },
   ],
   draw: () => ["b", 0],
-};
+});

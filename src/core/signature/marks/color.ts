@@ -1,19 +1,22 @@
 /** The colour of text, six hex digits. */
-import type { MarkKind } from "../kind";
-import { hexColor } from "../values";
-import { toHex } from "./to-hex";
+import { toHex } from "../../color";
+import { color } from "../../values";
+import { describeAttributes, needed } from "../description";
+import { markKind } from "../kind";
 
-export const colorKind: MarkKind = {
+export const textColor = describeAttributes(["color"], { color: needed(color) });
+
+export const colorKind = markKind({
   name: "color",
-  attributes: { color: { check: hexColor } },
+  attributes: textColor.attributes,
   parse: [
     {
       style: "color",
       getAttrs: (value) => {
-        const color = toHex(value);
-        return color ? { color } : false;
+        const hex = toHex(value);
+        return hex ? { color: hex } : false;
       },
     },
   ],
-  draw: (mark) => ["span", { style: `color:${mark.attrs.color}` }, 0],
-};
+  draw: (mark) => ["span", { style: `color:${textColor.of(mark).color}` }, 0],
+});

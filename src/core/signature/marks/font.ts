@@ -1,22 +1,23 @@
 /** The family of text; only web-safe families are taken from what is pasted. */
-import type { MarkKind } from "../kind";
+import { text } from "../../values";
+import { describeAttributes, needed } from "../description";
 import { fontStack, webSafeFont } from "../fonts";
-import { text } from "../values";
+import { markKind } from "../kind";
 
-export const fontKind: MarkKind = {
+export const font = describeAttributes(["font"], { font: needed(text(60)) });
+
+export const fontKind = markKind({
   name: "font",
-  attributes: { font: { check: text(60) } },
+  attributes: font.attributes,
   parse: [
     {
       style: "font-family",
       getAttrs: (value) => {
-        const family = value
-          .split(",")[0]!
-          .trim()
-          .replace(/^['"]|['"]$/g, "");
+        const [first = ""] = value.split(",");
+        const family = first.trim().replace(/^['"]|['"]$/g, "");
         return webSafeFont(family) ? { font: family } : false;
       },
     },
   ],
-  draw: (mark) => ["span", { style: `font-family:${fontStack(mark.attrs.font as string)}` }, 0],
-};
+  draw: (mark) => ["span", { style: `font-family:${fontStack(font.of(mark).font)}` }, 0],
+});

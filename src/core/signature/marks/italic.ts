@@ -1,9 +1,11 @@
 /** Italic. */
-import type { MarkKind } from "../kind";
+import { markKind, plainMark } from "../kind";
 
-export const italicKind: MarkKind = {
+export const italic = plainMark("italic");
+
+export const italicKind = markKind({
   name: "italic",
   attributes: {},
   parse: [{ tag: "i" }, { tag: "em" }, { style: "font-style=italic" }],
   draw: () => ["i", 0],
-};
+});

@@ -1,22 +1,24 @@
 /** Space added after each letter, in px; less than none draws letters closer. */
-import type { MarkKind } from "../kind";
-import { number } from "../values";
+import { px } from "../../values";
+import { describeAttributes, needed } from "../description";
+import { markKind } from "../kind";
 import { lengthToPx } from "./size";
 
-const check = number(-2, 20, 0.1);
+export const letterSpacing = describeAttributes(["letterSpacing"], { spacing: needed(px(-2, 20, 0.1)) });
 
-export const letterSpacingKind: MarkKind = {
+export const letterSpacingKind = markKind({
   name: "letterSpacing",
-  attributes: { spacing: { check } },
+  attributes: letterSpacing.attributes,
   parse: [
     {
       style: "letter-spacing",
       getAttrs: (value) => {
-        const px = lengthToPx(value);
-        const spacing = px === null ? null : Math.round(px * 10) / 10;
-        return spacing !== null && spacing !== 0 && check(spacing) === null ? { spacing } : false;
+        const length = lengthToPx(value);
+        const spacing = length === null ? null : Math.round(length * 10) / 10;
+        const { value: range } = letterSpacing.attributes.spacing;
+        return spacing !== null && spacing !== 0 && range.check(spacing) === null ? { spacing } : false;
       },
     },
   ],
-  draw: (mark) => ["span", { style: `letter-spacing:${mark.attrs.spacing}px` }, 0],
-};
+  draw: (mark) => ["span", { style: `letter-spacing:${letterSpacing.of(mark).spacing}px` }, 0],
+});

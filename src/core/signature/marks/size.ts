@@ -1,5 +1,6 @@
 /** The size of text in px; a size that was set in points is kept to a hundredth. */
-import type { MarkKind } from "../kind";
+import { describeAttributes, needed } from "../description";
+import { markKind } from "../kind";
 import { textSize } from "../values";
 
 /** A CSS length in px or pt as px, to a hundredth (CSS Values 4: 1pt = 4/3 px); null for other units. */
@@ -12,21 +13,23 @@ export function lengthToPx(css: string): number | null {
 
 /** A CSS font size as px, or null when it is none that a document may hold. */
 export function sizeToPx(css: string): number | null {
-  const size = lengthToPx(css);
-  return size !== null && textSize(size) === null ? size : null;
+  const length = lengthToPx(css);
+  return length !== null && textSize.check(length) === null ? length : null;
 }
 
-export const sizeKind: MarkKind = {
+export const size = describeAttributes(["size"], { size: needed(textSize) });
+
+export const sizeKind = markKind({
   name: "size",
-  attributes: { size: { check: textSize } },
+  attributes: size.attributes,
   parse: [
     {
       style: "font-size",
       getAttrs: (value) => {
-        const size = sizeToPx(value);
-        return size === null ? false : { size };
+        const length = sizeToPx(value);
+        return length === null ? false : { size: length };
       },
     },
   ],
-  draw: (mark) => ["span", { style: `font-size:${mark.attrs.size}px` }, 0],
-};
+  draw: (mark) => ["span", { style: `font-size:${size.of(mark).size}px` }, 0],
+});

@@ -4,8 +4,8 @@
  */
 import type { Node } from "prosemirror-model";
 import { build, style } from "../builder";
-import { defaultSettings } from "../kinds/signature";
 import { disclaimer, phoneAndMail, signOff, titleAndDepartment } from "../parts/ready-lines";
+import { signatureSettings } from "../settings";
 import type { Border } from "../values";
 
 export interface StarterPattern {
@@ -33,7 +33,7 @@ const {
 } = build;
 const { bold, color, size, upperCase } = style;
 
-const accent = defaultSettings.linkColor;
+const accent = signatureSettings.attributes.linkColor.default;
 const rule: Border = { width: 1.5, style: "solid", color: accent };
 const hairline: Border = { width: 1, style: "solid", color: "#D9D5C8" };
 

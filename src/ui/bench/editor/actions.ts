@@ -7,7 +7,7 @@ import { redo, undo } from "prosemirror-history";
 import type { Node } from "prosemirror-model";
 import type { Command } from "prosemirror-state";
 import { fieldLabels, fieldNames, type FieldName } from "@/core/people";
-import { build, disclaimer, readyLines, schema, type Settings } from "@/core/signature";
+import { build, disclaimer, readyLines, schema, settingsOf } from "@/core/signature";
 import { insertBlock, insertInline, toggleUpperCase } from "./commands";
 import { duplicateSelected, moveSelectedPart, removeSelected, toggleShortForm } from "./part-commands";
 import {
@@ -55,7 +55,7 @@ const inline =
 const onSide =
   (side: "left" | "right", make: (where: "before" | "after") => Command): Command =>
   (state, dispatch) => {
-    const rightToLeft = (state.doc.attrs as Settings).direction === "rtl";
+    const rightToLeft = settingsOf(state.doc).direction === "rtl";
     return make((side === "left") === rightToLeft ? "after" : "before")(state, dispatch);
   };
 

@@ -1,7 +1,6 @@
 /** What the Bench's tools do to the editor state. */
 import type { Mark, MarkType, Node } from "prosemirror-model";
 import { toggleMark } from "prosemirror-commands";
-import { closeHistory } from "prosemirror-history";
 import {
   NodeSelection,
   TextSelection,
@@ -9,7 +8,16 @@ import {
   type EditorState,
   type Transaction,
 } from "prosemirror-state";
-import { schema, type Settings } from "@/core/signature";
+import {
+  attributesIn,
+  font,
+  letterSpacing,
+  link,
+  schema,
+  settingsOf,
+  size,
+  textColor,
+} from "@/core/signature";
 
 /** The marks at the cursor, or at the start of what is selected. */
 export function marksAtSelection(state: EditorState): readonly Mark[] {
@@ -38,23 +46,20 @@ export interface TextState {
 }
 
 export function textState(state: EditorState): TextState {
-  const settings = state.doc.attrs as Settings;
+  const settings = settingsOf(state.doc);
   const marks = marksAtSelection(state);
-  const value = (name: string): unknown =>
-    marks.find((mark) => mark.type.name === name)?.attrs[name === "link" ? "href" : name];
   const has = (name: string): boolean => marks.some((mark) => mark.type.name === name);
-  const link = (value("link") as string | undefined) ?? null;
+  const href = attributesIn(link, marks)?.href ?? null;
   return {
     bold: has("bold"),
     italic: has("italic"),
     underline: has("underline"),
-    color: (value("color") as string | undefined) ?? (link ? settings.linkColor : settings.textColor),
-    size: (value("size") as number | undefined) ?? settings.size,
-    font: (value("font") as string | undefined) ?? settings.font,
-    letterSpacing:
-      (marks.find(({ type }) => type.name === "letterSpacing")?.attrs.spacing as number | undefined) ?? 0,
+    color: attributesIn(textColor, marks)?.color ?? (href === null ? settings.textColor : settings.linkColor),
+    size: attributesIn(size, marks)?.size ?? settings.size,
+    font: attributesIn(font, marks)?.font ?? settings.font,
+    letterSpacing: attributesIn(letterSpacing, marks)?.spacing ?? 0,
     upperCase: has("upperCase"),
-    link,
+    link: href,
   };
 }
 
@@ -100,7 +105,7 @@ export function setTextValue(
   name: "color" | "size" | "font",
   value: string | number,
 ): Transaction {
-  const settings = state.doc.attrs as Settings;
+  const settings = settingsOf(state.doc);
   const own = { color: settings.textColor, size: settings.size, font: settings.font }[name];
   const needless = own === value && !(name === "color" && textState(state).link);
   return setMark(state, schema.marks[name]!, needless ? null : { [name]: value });
@@ -173,15 +178,4 @@ export function insertInline(state: EditorState, node: Node): Transaction | null
   if (state.selection.$from.parent.inlineContent)
     return state.tr.replaceSelectionWith(node, true).scrollIntoView();
   return insertBlock(state, schema.nodes.line!.create(null, node));
-}
-
-/**
- * Puts another document in place of this one, so that undo brings this one back: a step of its own, however shortly
- * after the last letter that was typed.
- */
-export function replaceDocument(tr: Transaction, document: Node): Transaction {
-  closeHistory(tr);
-  tr.replaceWith(0, tr.doc.content.size, document.content);
-  for (const [name, value] of Object.entries(document.attrs)) tr.setDocAttribute(name, value);
-  return tr;
 }

@@ -2,25 +2,24 @@
 import { Plugin } from "prosemirror-state";
 import { Decoration, DecorationSet } from "prosemirror-view";
 import type { Node } from "prosemirror-model";
-import { lineHeightPx, type Settings } from "@/core/signature";
+import { attributesIn, line, lineHeightPx, settingsOf, size, type Settings } from "@/core/signature";
 
 const cache = new WeakMap<Node, DecorationSet>();
 
-function largestSize(line: Node, settings: Settings): number {
-  let largest = line.childCount === 0 ? settings.size : 0;
-  line.forEach((child) => {
-    const mark = child.marks.find(({ type }) => type.name === "size");
-    largest = Math.max(largest, (mark?.attrs.size as number | undefined) ?? settings.size);
+function largestSize(holder: Node, settings: Settings): number {
+  let largest = holder.childCount === 0 ? settings.size : 0;
+  holder.forEach((child) => {
+    largest = Math.max(largest, attributesIn(size, child.marks)?.size ?? settings.size);
   });
   return largest;
 }
 
 function decorate(document: Node): DecorationSet {
-  const settings = document.attrs as Settings;
+  const settings = settingsOf(document);
   const found: Decoration[] = [];
   document.descendants((node, position) => {
     if (node.type.name !== "line" && node.type.name !== "button") return true;
-    const ratio = (node.attrs.lineHeight as number | null | undefined) ?? settings.lineHeight;
+    const ratio = (line.is(node) ? line.of(node).lineHeight : null) ?? settings.lineHeight;
     const height = lineHeightPx(ratio, largestSize(node, settings));
     found.push(Decoration.node(position, position + node.nodeSize, { style: `line-height:${height}px` }));
     return false;

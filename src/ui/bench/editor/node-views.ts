@@ -1,8 +1,9 @@
 /** How the sheet draws what a fixed drawing cannot: column widths, and the person's own values. */
-import type { Node } from "prosemirror-model";
+import { DOMSerializer, type Node } from "prosemirror-model";
 import type { NodeView, NodeViewConstructor } from "prosemirror-view";
+import { drawnFrom } from "@/contract";
 import { fieldLabels, fieldLink, fieldValue, type Person } from "@/core/people";
-import { tableMap, type PersonFieldAttributes } from "@/core/signature";
+import { personField as fieldDescription, tableMap } from "@/core/signature";
 
 class TableView implements NodeView {
   readonly dom: HTMLTableElement;
@@ -43,7 +44,7 @@ class TableView implements NodeView {
 const personField =
   (person: Person | null): NodeViewConstructor =>
   (node) => {
-    const { field, fallback } = node.attrs as PersonFieldAttributes;
+    const { field, fallback } = fieldDescription.of(node);
     const value = (person && fieldValue(person, field)) || fallback;
     const dom = document.createElement("span");
     const link = value && fieldLink(field, value);
@@ -62,7 +63,20 @@ const personField =
     return { dom };
   };
 
+/** Pictures of invented sites are drawn from this application. */
+const image: NodeViewConstructor = (node) => {
+  const { toDOM } = node.type.spec;
+  if (!toDOM) throw new TypeError(`A ${node.type.name} is not drawn by itself`);
+  const { dom } = DOMSerializer.renderSpec(document, toDOM(node));
+  const drawn = dom instanceof HTMLImageElement ? dom : (dom as HTMLElement).querySelector("img");
+  const source = drawn?.getAttribute("src");
+  if (drawn && source) drawn.src = drawnFrom(source);
+  return { dom };
+};
+
 export const nodeViews = (person: Person | null): Record<string, NodeViewConstructor> => ({
   table: (node) => new TableView(node),
   personField: personField(person),
+  picture: image,
+  inlinePicture: image,
 });

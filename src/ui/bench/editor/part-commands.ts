@@ -7,7 +7,7 @@ import {
   type Transaction,
 } from "prosemirror-state";
 import { CellSelection } from "prosemirror-tables";
-import { duplicatePart, movePart, removePart, setAttributes } from "@/core/signature";
+import { duplicatePart, isLeftOut, movePart, part, removePart, setAttributes } from "@/core/signature";
 import { describeSelection, type Placed } from "./selection";
 
 /** The part of a cell that the selection is in or on: the outermost block of its innermost cell. */
@@ -80,9 +80,9 @@ export const duplicateSelected: Command = (state, dispatch) => {
 };
 
 export const removeSelected: Command = (state, dispatch) => {
-  const part = selectedPart(state);
-  if (!part) return false;
-  dispatch?.(removePart(state.tr, part.position) as Transaction);
+  const selected = selectedPart(state);
+  if (!selected) return false;
+  dispatch?.(removePart(state.tr, selected.position));
   return true;
 };
 
@@ -100,8 +100,8 @@ export function shortFormTargets(state: EditorState): readonly Placed[] {
 }
 
 /** Whether all that is selected is left out of the short form. */
-export const isLeftOut = (targets: readonly Placed[]): boolean =>
-  targets.length > 0 && targets.every(({ node }) => node.attrs.inShortForm === false);
+export const areLeftOut = (targets: readonly Placed[]): boolean =>
+  targets.length > 0 && targets.every(({ node }) => isLeftOut(node));
 
 /** Leaves the selected part or rows out of the short form, or takes them back into it when all are out. */
 export const toggleShortForm: Command = (state, dispatch) => {
@@ -109,7 +109,7 @@ export const toggleShortForm: Command = (state, dispatch) => {
   if (targets.length === 0) return false;
   if (!dispatch) return true;
   const { tr } = state;
-  for (const { position } of targets) setAttributes(tr, position, { inShortForm: isLeftOut(targets) });
+  for (const { position } of targets) setAttributes(tr, position, part, { inShortForm: areLeftOut(targets) });
   dispatch(tr);
   return true;
 };

@@ -3,7 +3,7 @@ import { Fragment, Slice } from "prosemirror-model";
 import { AllSelection, NodeSelection, Selection, type Command, type EditorState } from "prosemirror-state";
 import { CellSelection } from "prosemirror-tables";
 import { describe, expect, it } from "vitest";
-import { blankSignature, build, cellAttributes, hasShortForm, tableMap } from "@/core/signature";
+import { blankSignature, build, cell as cellDescription, hasShortForm, tableMap } from "@/core/signature";
 import { actions } from "./actions";
 import {
   duplicateSelected,
@@ -291,6 +291,6 @@ describe("undo", () => {
     }
     for (let steps = 0; steps < 500 && undo(state); steps++) state = run(state, undo);
     expect(state.doc.eq(first.doc)).toBe(true);
-    expect(cellAttributes(state.doc.firstChild!.firstChild!.firstChild!).colspan).toBe(1);
+    expect(cellDescription.of(state.doc.firstChild!.firstChild!.firstChild!).colspan).toBe(1);
   });
 });

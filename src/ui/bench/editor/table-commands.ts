@@ -28,6 +28,7 @@ import {
   tableMap,
   type Axis,
   type Rectangle,
+  settingsOf,
   type Settings,
 } from "@/core/signature";
 import { insertBlock } from "./commands";
@@ -101,8 +102,7 @@ export const insertBeside =
       (block) => {
         const place = where === "before" ? firstBand(block, axis) : pastLastBand(block, axis);
         const beside = where === "before" ? place : place - 1;
-        const width =
-          axis === "column" ? newColumnWidth(block, beside, state.doc.attrs as Settings) : undefined;
+        const width = axis === "column" ? newColumnWidth(block, beside, settingsOf(state.doc)) : undefined;
         return insertBand(block.table, axis, place, width);
       },
       (tr, block) => {

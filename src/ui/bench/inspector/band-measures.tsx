@@ -1,6 +1,7 @@
 "use client";
 
-import { setAttributes } from "@/core/signature";
+import { narrowestColumn, row, setAttributes, widest } from "@/core/signature";
+import { px } from "@/core/values";
 import { MeasureField } from "../../parts/measure-field";
 import { useBench } from "../bench-context";
 import type { PlacedCell } from "../editor/selection";
@@ -8,7 +9,7 @@ import { evenOut } from "../editor/table-commands";
 import { Section } from "../../parts/section";
 
 interface Props {
-  readonly cells: readonly PlacedCell[];
+  readonly cells: readonly [PlacedCell, ...PlacedCell[]];
   /** Of the first cell; px. */
   readonly width: number;
   readonly onWidth: (width: number) => void;
@@ -17,8 +18,7 @@ interface Props {
 /** The width of the selected columns and the height of the selected rows. */
 export function BandMeasures({ cells, width, onWidth }: Props) {
   const { editor } = useBench();
-  const [first] = cells;
-  const { map, place } = first!;
+  const [{ map, place }] = cells;
   const columns = [...new Set(cells.map((cell) => cell.place.column))];
   const single = cells.every((cell) => cell.place.colspan === 1);
   const widths = new Set(columns.map((column) => map.columnWidths[column]));
@@ -28,13 +28,13 @@ export function BandMeasures({ cells, width, onWidth }: Props) {
       return [at.before(), at.parent] as const;
     }),
   );
-  const heights = new Set([...rows.values()].map((row) => row.attrs.height as number | null));
-  const height = heights.size === 1 ? [...heights][0]! : null;
+  const heights = new Set([...rows.values()].map((each) => row.of(each).height));
+  const [height = null] = heights.size === 1 ? heights : [];
 
   const setHeight = (value: number | null): void =>
     editor.apply(
       ({ tr }) => {
-        for (const position of rows.keys()) setAttributes(tr, position, { height: value });
+        for (const position of rows.keys()) setAttributes(tr, position, row, { height: value });
         return tr.docChanged ? tr : null;
       },
       { focus: false },
@@ -49,9 +49,7 @@ export function BandMeasures({ cells, width, onWidth }: Props) {
           label={columns.length > 1 ? "Width of each" : `Width of column ${place.column + 1}`}
           quiet
           value={single && widths.size > 1 ? null : width}
-          least={8}
-          most={1200}
-          unit="px"
+          range={px(narrowestColumn, widest)}
           disabled={!single}
           className="w-20"
           onChange={onWidth}
@@ -70,9 +68,7 @@ export function BandMeasures({ cells, width, onWidth }: Props) {
           label={rows.size > 1 ? "Height of each row" : "Height of the row"}
           quiet
           value={height}
-          least={1}
-          most={2000}
-          unit="px"
+          range={row.attributes.height.value.value}
           className="w-20"
           onChange={setHeight}
         />

@@ -1,5 +1,6 @@
 "use client";
 
+import { button } from "@/core/signature";
 import { ColorField } from "../../parts/color-field";
 import { MeasureField } from "../../parts/measure-field";
 import { useBench } from "../bench-context";
@@ -7,40 +8,36 @@ import type { MeasuresOfPart } from "./measures-of-part";
 import { Section } from "../../parts/section";
 
 /** Width, radius, padding and colours of a button. */
-export function ButtonMeasures({ attributes, set }: MeasuresOfPart) {
+export function ButtonMeasures({ attributes, set }: MeasuresOfPart<typeof button.attributes>) {
   const { palette } = useBench();
   return (
     <Section title="Button">
       <div className="flex gap-4">
         <MeasureField
           label="Width"
-          value={attributes.width!}
-          least={20}
-          most={1200}
+          range={button.attributes.width.value}
+          value={attributes.width}
           onChange={(width) => set({ width })}
         />
         <MeasureField
           label="Radius"
-          value={attributes.radius!}
-          least={0}
-          most={60}
+          range={button.attributes.radius.value}
+          value={attributes.radius}
           onChange={(radius) => set({ radius })}
         />
       </div>
       <div className="mt-2 flex gap-4">
         <MeasureField
           label="Padding above and below"
-          value={attributes.paddingVertical!}
-          least={0}
-          most={60}
+          range={button.attributes.paddingVertical.value}
+          value={attributes.paddingVertical}
           className="w-24"
           onChange={(paddingVertical) => set({ paddingVertical })}
         />
         <MeasureField
           label="Padding at the sides"
-          value={attributes.paddingHorizontal!}
-          least={0}
-          most={100}
+          range={button.attributes.paddingHorizontal.value}
+          value={attributes.paddingHorizontal}
           className="w-24"
           onChange={(paddingHorizontal) => set({ paddingHorizontal })}
         />
@@ -48,13 +45,13 @@ export function ButtonMeasures({ attributes, set }: MeasuresOfPart) {
       <div className="mt-2 flex gap-4">
         <ColorField
           label="Background"
-          value={attributes.background!}
+          value={attributes.background}
           palette={palette}
           onChange={(background) => background && set({ background })}
         />
         <ColorField
           label="Text"
-          value={attributes.color!}
+          value={attributes.color}
           palette={palette}
           onChange={(color) => color && set({ color })}
         />

@@ -10,7 +10,7 @@ import {
 } from "lucide-react";
 import type { Transform } from "prosemirror-transform";
 import {
-  cellAttributes,
+  cell,
   placeWidth,
   setAttributes,
   setColumnWidth,
@@ -21,7 +21,7 @@ import { ColorField } from "../../parts/color-field";
 import { IconButton } from "../../parts/icon-button";
 import { useBench } from "../bench-context";
 import { BandMeasures } from "./band-measures";
-import { LineMeasures } from "./line-measures";
+import { BorderMeasures } from "./border-measures";
 import { PaddingMeasures } from "./padding-measures";
 import { Section } from "../../parts/section";
 
@@ -37,15 +37,16 @@ const vertical = [
   { value: "bottom", label: "At the bottom of the cell", Icon: AlignVerticalJustifyEnd },
 ] as const;
 
-/** Width, padding, lines, place and background of the selected cells, all of them at once. */
+/** Width, padding, borders, place and background of the selected cells, all of them at once. */
 export function CellMeasures() {
   const { editor, selection, palette } = useBench();
   const { cells, table } = selection;
-  const [first] = cells;
+  const [first, ...others] = cells;
   if (!first || !table) return <p className="text-soft">Click into a cell to see its measures.</p>;
-  const all = cells.map(({ node }) => cellAttributes(node));
+  const all = cells.map(({ node }) => cell.of(node));
+  const own = cell.of(first.node);
   const common = <K extends keyof CellAttributes>(name: K): CellAttributes[K] | undefined =>
-    all.every((cell) => cell[name] === all[0]![name]) ? all[0]![name] : undefined;
+    all.every((each) => each[name] === own[name]) ? own[name] : undefined;
 
   const change = (edit: (transform: Transform, position: number) => void): void =>
     editor.apply(
@@ -60,7 +61,7 @@ export function CellMeasures() {
   return (
     <>
       <BandMeasures
-        cells={cells}
+        cells={[first, ...others]}
         width={placeWidth(first.map, first.place)}
         onWidth={(width) =>
           editor.apply(
@@ -77,7 +78,7 @@ export function CellMeasures() {
         paddings={all.map(({ padding }) => padding)}
         onChange={(patch) => change((tr, position) => setPadding(tr, position, patch))}
       />
-      <LineMeasures cells={cells} />
+      <BorderMeasures cells={cells} />
       <Section title="Place in cell">
         <div className="flex gap-0.5">
           {horizontal.map(({ value, label, Icon }) => (
@@ -87,7 +88,7 @@ export function CellMeasures() {
               pressed={align !== undefined && (align ?? "left") === value}
               onClick={() =>
                 change((tr, position) =>
-                  setAttributes(tr, position, { align: value === "left" ? null : value }),
+                  setAttributes(tr, position, cell, { align: value === "left" ? null : value }),
                 )
               }
             >
@@ -100,7 +101,9 @@ export function CellMeasures() {
               key={value}
               label={label}
               pressed={common("verticalAlign") === value}
-              onClick={() => change((tr, position) => setAttributes(tr, position, { verticalAlign: value }))}
+              onClick={() =>
+                change((tr, position) => setAttributes(tr, position, cell, { verticalAlign: value }))
+              }
             >
               <Icon size={16} aria-hidden />
             </IconButton>
@@ -114,7 +117,9 @@ export function CellMeasures() {
           clearable
           value={common("background") ?? null}
           palette={palette}
-          onChange={(background) => change((tr, position) => setAttributes(tr, position, { background }))}
+          onChange={(background) =>
+            change((tr, position) => setAttributes(tr, position, cell, { background }))
+          }
         />
       </Section>
     </>

@@ -4,9 +4,9 @@ import { Copy, Trash2 } from "lucide-react";
 import type { Node } from "prosemirror-model";
 import { NodeSelection } from "prosemirror-state";
 import type { Transform } from "prosemirror-transform";
+import { drawnFrom } from "@/contract";
 import { describeLink } from "@/core/links";
-import { drawnFrom } from "@/core/pictures";
-import { duplicateIcon, hrefOf, moveIcon, removeIcon } from "@/core/signature";
+import { duplicateIcon, hrefOf, image, moveIcon, removeIcon } from "@/core/signature";
 import { IconButton } from "../../parts/icon-button";
 import { SortableItem, SortableList } from "../../parts/sortable-list";
 import { useBench } from "../bench-context";
@@ -21,7 +21,8 @@ interface IconProps {
 
 function Icon({ icon, index, onSelect, onDuplicate, onRemove }: IconProps) {
   const href = hrefOf(icon);
-  const name = String(icon.attrs.alt) || `icon ${index + 1}`;
+  const { alt, source } = image.of(icon);
+  const name = alt || `icon ${index + 1}`;
   return (
     <SortableItem
       index={index}
@@ -38,11 +39,7 @@ function Icon({ icon, index, onSelect, onDuplicate, onRemove }: IconProps) {
             title={href ? `${name}, leads to ${href}` : `${name}, leads nowhere yet`}
             className="flex min-w-0 flex-1 items-center gap-2 rounded-sm px-1 text-left hover:bg-kelp"
           >
-            <img
-              src={drawnFrom(String(icon.attrs.source))}
-              alt=""
-              className="h-5 max-w-8 shrink-0 object-contain"
-            />
+            <img src={drawnFrom(source)} alt="" className="h-5 max-w-8 shrink-0 object-contain" />
             <span className="min-w-0 text-xs">
               <span className="block truncate">{name}</span>
               <span className={`block truncate ${href ? "text-soft" : "text-clay"}`}>
@@ -67,7 +64,7 @@ export function IconList({ row, position }: { row: Node; position: number }) {
   const { editor } = useBench();
   const icons = row.content.content;
   /** The row stays selected, so that its measures stay in view. */
-  const edit = (make: (transform: Transform) => Transform): void =>
+  const edit = (make: (transform: Transform) => void): void =>
     editor.apply(
       ({ tr }) => {
         make(tr);

@@ -3,8 +3,10 @@
 import { Plus } from "lucide-react";
 import { useState } from "react";
 import { toast } from "sonner";
-import { hasPlate, iconStyleNames, iconStyles, inStyle, type IconLook, type IconStyle } from "@/core/icons";
+import { hasPlate, iconStyleNames, inStyle, type IconLook } from "@/core/icons";
+import { iconRow } from "@/core/signature";
 import { Button } from "../../parts/button";
+import { ChoiceField } from "../../parts/choice-field";
 import { ColorField } from "../../parts/color-field";
 import { MeasureField } from "../../parts/measure-field";
 import { Section } from "../../parts/section";
@@ -21,10 +23,13 @@ const laidNames: Readonly<Record<Laid, string>> = {
   columns: "in columns",
 };
 
-const field = "rounded-sm border-b border-soft bg-paper py-0.5";
-
 /** Its icons in order; size, gap and direction of the row; and how all of its icons are drawn. */
-export function IconRowMeasures({ node, position, attributes, set }: MeasuresOfPart) {
+export function IconRowMeasures({
+  node,
+  position,
+  attributes,
+  set,
+}: MeasuresOfPart<typeof iconRow.attributes>) {
   const { choosePicture, chooseIcons, resizeIcons, restyleIcons, palette } = useBench();
   const [busy, setBusy] = useState(false);
   const during = async (action: () => Promise<void>): Promise<void> => {
@@ -36,9 +41,8 @@ export function IconRowMeasures({ node, position, attributes, set }: MeasuresOfP
     }
     setBusy(false);
   };
-  const columns = Number(node.attrs.columns);
-  const laid: Laid = node.attrs.direction === "column" ? "column" : columns > 0 ? "columns" : "row";
-  const kept = node.attrs.look as IconLook | null;
+  const { columns, look: kept } = attributes;
+  const laid: Laid = attributes.direction === "column" ? "column" : columns > 0 ? "columns" : "row";
   const look: IconLook = kept ?? { style: "solid", color: null, plate: "#E2ECE8" };
   const draw = (patch: Partial<IconLook>): void =>
     void during(() => restyleIcons(position, { ...look, ...patch }));
@@ -59,20 +63,16 @@ export function IconRowMeasures({ node, position, attributes, set }: MeasuresOfP
       </Section>
       {node.childCount > 0 && (
         <Section title="All icons are drawn">
-          <select
-            aria-label="Style of the icons"
-            value={kept ? look.style : ""}
+          <ChoiceField
+            label="Style of the icons"
+            quiet
+            value={kept ? look.style : null}
+            none="as they came"
             disabled={busy}
-            onChange={(event) => draw(inStyle(look, event.target.value as IconStyle))}
-            className={`w-full ${field}`}
-          >
-            {!kept && <option value="">as they came</option>}
-            {iconStyles.map((style) => (
-              <option key={style} value={style}>
-                {iconStyleNames[style]}
-              </option>
-            ))}
-          </select>
+            choices={iconStyleNames}
+            onChange={(style) => draw(inStyle(look, style))}
+            className="w-full"
+          />
           {kept && (
             <div className="mt-2 flex gap-4">
               <ColorField
@@ -98,9 +98,8 @@ export function IconRowMeasures({ node, position, attributes, set }: MeasuresOfP
         <div className="flex gap-4">
           <MeasureField
             label="Icon height"
-            value={attributes.size!}
-            least={8}
-            most={96}
+            range={iconRow.attributes.size.value}
+            value={attributes.size}
             onChange={(size) => {
               set({ size });
               // Drawn in a look, they are drawn anew at once; as they came, they are cut on demand.
@@ -109,37 +108,26 @@ export function IconRowMeasures({ node, position, attributes, set }: MeasuresOfP
           />
           <MeasureField
             label="Gap"
-            value={attributes.gap!}
-            least={0}
-            most={60}
+            range={iconRow.attributes.gap.value}
+            value={attributes.gap}
             onChange={(gap) => set({ gap })}
           />
         </div>
         <div className="mt-2 flex items-end gap-4">
-          <label className="text-xs text-soft">
-            Icons stand
-            <select
-              value={laid}
-              onChange={(event) => {
-                const next = event.target.value as Laid;
-                set({ direction: next === "column" ? "column" : "row", columns: next === "columns" ? 3 : 0 });
-              }}
-              className={`block text-sm text-ink ${field}`}
-            >
-              {(Object.keys(laidNames) as Laid[]).map((each) => (
-                <option key={each} value={each}>
-                  {laidNames[each]}
-                </option>
-              ))}
-            </select>
-          </label>
+          <ChoiceField
+            label="Icons stand"
+            value={laid}
+            choices={laidNames}
+            onChange={(next) =>
+              set({ direction: next === "column" ? "column" : "row", columns: next === "columns" ? 3 : 0 })
+            }
+          />
           {laid === "columns" && (
             <MeasureField
               label="Columns"
-              unit=""
+              range={{ ...iconRow.attributes.columns.value, least: 1 }}
               value={columns}
-              least={1}
-              most={8}
+
               onChange={(next) => set({ columns: next })}
             />
           )}

@@ -1,12 +1,18 @@
 "use client";
 
+import type { personField } from "@/core/signature";
+import { separator } from "@/core/signature";
 import { MeasureField } from "../../parts/measure-field";
 import type { MeasuresOfPart } from "./measures-of-part";
 import { Section } from "../../parts/section";
 
 /** The mark of a separator and the gaps around it. */
-export function SeparatorMeasures({ node, position, attributes, set }: MeasuresOfPart) {
-  const glyph = String(node.attrs.glyph);
+export function SeparatorMeasures({
+  position,
+  attributes,
+  set,
+}: MeasuresOfPart<typeof separator.attributes>) {
+  const { glyph } = attributes;
   return (
     <Section title="Separator">
       <div className="flex items-end gap-4">
@@ -29,19 +35,15 @@ export function SeparatorMeasures({ node, position, attributes, set }: MeasuresO
         </label>
         <MeasureField
           label="Gap before"
-          value={attributes.gapBefore ?? attributes.gap!}
-          least={0}
-          most={40}
-          step={0.5}
+          range={separator.attributes.gap.value}
+          value={attributes.gapBefore ?? attributes.gap}
           className="w-16"
           onChange={(gapBefore) => set({ gapBefore })}
         />
         <MeasureField
           label="Gap after"
-          value={attributes.gap!}
-          least={0}
-          most={40}
-          step={0.5}
+          range={separator.attributes.gap.value}
+          value={attributes.gap}
           className="w-16"
           onChange={(gap) => set({ gap, gapBefore: attributes.gapBefore ?? attributes.gap })}
         />
@@ -51,7 +53,7 @@ export function SeparatorMeasures({ node, position, attributes, set }: MeasuresO
 }
 
 /** What stands for a field of the directory that is empty. */
-export function FieldMeasures({ position, attributes, set }: MeasuresOfPart) {
+export function FieldMeasures({ position, attributes, set }: MeasuresOfPart<typeof personField.attributes>) {
   return (
     <Section title="From the directory">
       <label className="block text-xs text-soft">

@@ -21,7 +21,7 @@ export function Inspector() {
     editor.apply((state) => {
       if (node.type.name === "cell") return state.tr.setSelection(CellSelection.create(state.doc, position));
       if (node.type.name === "row") {
-        const last = position + node.nodeSize - 1 - node.lastChild!.nodeSize;
+        const last = position + node.nodeSize - 1 - (node.lastChild?.nodeSize ?? 0);
         return state.tr.setSelection(CellSelection.create(state.doc, position + 1, last));
       }
       if (node.isTextblock) return state.tr.setSelection(TextSelection.create(state.doc, position + 1));

@@ -2,7 +2,7 @@
 
 import { Link2, Unlink2 } from "lucide-react";
 import { useState } from "react";
-import { noSides, type SideName, type Sides } from "@/core/signature";
+import { cell, noSides, type SideName, type Sides } from "@/core/signature";
 import { IconButton } from "../../parts/icon-button";
 import { MeasureField } from "../../parts/measure-field";
 import { Section } from "../../parts/section";
@@ -24,8 +24,8 @@ interface Props {
 export function PaddingMeasures({ paddings, onChange }: Props) {
   const [linked, setLinked] = useState(false);
   const common = (side: SideName): number | null => {
-    const values = new Set(paddings.map((padding) => padding[side]));
-    return values.size === 1 ? paddings[0]![side] : null;
+    const [value, ...others] = new Set(paddings.map((padding) => padding[side]));
+    return others.length === 0 ? (value ?? null) : null;
   };
   return (
     <Section title="Padding">
@@ -35,10 +35,8 @@ export function PaddingMeasures({ paddings, onChange }: Props) {
             <MeasureField
               label={`Padding ${side}`}
               quiet
-              unit=""
               value={common(side)}
-              least={0}
-              most={200}
+              range={{ ...cell.attributes.padding.value.fields[side], unit: "" }}
               className="w-10"
               onChange={(value) => onChange(linked ? noSides(value) : { [side]: value })}
             />

@@ -2,7 +2,16 @@
 
 import { Trash2 } from "lucide-react";
 import type { ComponentType } from "react";
-import { removePart, setAttributes } from "@/core/signature";
+import {
+  button,
+  divider,
+  iconRow,
+  image,
+  personField,
+  removePart,
+  separator,
+  spacer,
+} from "@/core/signature";
 import { Button } from "../../parts/button";
 import { useBench } from "../bench-context";
 import type { Placed } from "../editor/selection";
@@ -10,41 +19,34 @@ import { ButtonMeasures } from "./button-measures";
 import { DividerMeasures, SpacerMeasures } from "./gap-measures";
 import { IconRowMeasures } from "./icon-row-measures";
 import { FieldMeasures, SeparatorMeasures } from "./inline-measures";
-import type { MeasuresOfPart } from "./measures-of-part";
+import { measured } from "./measures-of-part";
 import { PictureMeasures } from "./picture-measures";
 import { ShortFormChoice } from "./short-form-choice";
 
-const measures: Readonly<Record<string, ComponentType<MeasuresOfPart>>> = {
-  picture: PictureMeasures,
-  inlinePicture: PictureMeasures,
-  spacer: SpacerMeasures,
-  divider: DividerMeasures,
-  separator: SeparatorMeasures,
-  personField: FieldMeasures,
-  iconRow: IconRowMeasures,
-  button: ButtonMeasures,
+const pictureMeasures = measured(image, PictureMeasures);
+const measures: Readonly<Record<string, ComponentType<{ readonly part: Placed }>>> = {
+  picture: pictureMeasures,
+  inlinePicture: pictureMeasures,
+  spacer: measured(spacer, SpacerMeasures),
+  divider: measured(divider, DividerMeasures),
+  separator: measured(separator, SeparatorMeasures),
+  personField: measured(personField, FieldMeasures),
+  iconRow: measured(iconRow, IconRowMeasures),
+  button: measured(button, ButtonMeasures),
 };
 
 /** The measures of a part that is selected as a whole. */
-export function PartMeasures({ part: { node, position } }: { part: Placed }) {
+export function PartMeasures({ part }: { part: Placed }) {
+  const { node, position } = part;
   const { editor } = useBench();
   const Measures = measures[node.type.name];
-  const set = (patch: Record<string, unknown>): void =>
-    editor.apply(({ tr }) => setAttributes(tr, position, patch) as typeof tr, { focus: false });
   const remove = (): void =>
     editor.apply(({ tr }) =>
-      node.isBlock ? (removePart(tr, position) as typeof tr) : tr.delete(position, position + node.nodeSize),
+      node.isBlock ? removePart(tr, position) : tr.delete(position, position + node.nodeSize),
     );
   return (
     <>
-      {Measures && (
-        <Measures
-          node={node}
-          position={position}
-          attributes={node.attrs as MeasuresOfPart["attributes"]}
-          set={set}
-        />
-      )}
+      {Measures && <Measures part={part} />}
       {node.isBlock && <ShortFormChoice />}
       <Button look="quiet" className="-ml-3 text-rowan" onClick={remove}>
         <Trash2 size={15} aria-hidden />

@@ -4,7 +4,9 @@ import { Crop } from "lucide-react";
 import { useState } from "react";
 import { toast } from "sonner";
 import { suggestAlt } from "@/core/checks";
-import type { PictureAttributes } from "@/core/signature";
+import { isHosted } from "@/core/addresses";
+import { displaySide } from "@/core/pictures";
+import type { image } from "@/core/signature";
 import { Button } from "../../parts/button";
 import { MeasureField } from "../../parts/measure-field";
 import { useBench } from "../bench-context";
@@ -12,10 +14,15 @@ import type { MeasuresOfPart } from "./measures-of-part";
 import { Section } from "../../parts/section";
 
 /** Exact display size, and what is said while pictures are blocked. */
-export function PictureMeasures({ node, position, set }: MeasuresOfPart) {
+export function PictureMeasures({
+  node,
+  position,
+  attributes,
+  set,
+}: MeasuresOfPart<typeof image.attributes>) {
   const { editor, altContext, resizePicture, choosePicture, cutPicture } = useBench();
   const [busy, setBusy] = useState(false);
-  const { source, width, height, alt, decorative } = node.attrs as PictureAttributes;
+  const { source, width, height, alt, decorative } = attributes;
 
   const resize = async (asked: { width: number } | { height: number }): Promise<void> => {
     setBusy(true);
@@ -45,7 +52,7 @@ export function PictureMeasures({ node, position, set }: MeasuresOfPart) {
   return (
     <>
       <div className="mb-3 flex flex-wrap gap-2">
-        {source.startsWith("/h/") && !source.endsWith(".gif") && (
+        {isHosted(source) && !source.endsWith(".gif") && (
           <Button look="primary" onClick={() => cutPicture(source, position)}>
             <Crop size={15} aria-hidden />
             Cut it
@@ -60,7 +67,7 @@ export function PictureMeasures({ node, position, set }: MeasuresOfPart) {
         <p aria-live="polite" className="mt-1 text-xs text-soft">
           {busy
             ? "Cutting…"
-            : source.startsWith("/h/")
+            : isHosted(source)
               ? "It is cut anew at each size, with pixels enough for sharp displays."
               : "This picture is not hosted here, so it cannot be cut to size."}
         </p>
@@ -111,14 +118,19 @@ interface SizeProps {
 
 /** An exact display size, side by side; px. */
 function SizeFields({ width, height, disabled = false, onChange }: SizeProps) {
-  const range = { least: 1, most: 1200, disabled };
+  const shared = { range: displaySide, disabled };
   return (
     <div className="flex gap-4">
-      <MeasureField label="Width" value={width} {...range} onChange={(value) => onChange({ width: value })} />
+      <MeasureField
+        label="Width"
+        value={width}
+        {...shared}
+        onChange={(value) => onChange({ width: value })}
+      />
       <MeasureField
         label="Height"
         value={height}
-        {...range}
+        {...shared}
         onChange={(value) => onChange({ height: value })}
       />
     </div>

@@ -1,7 +1,7 @@
 "use client";
 
 import { useBench } from "../bench-context";
-import { isLeftOut, shortFormTargets, toggleShortForm } from "../editor/part-commands";
+import { areLeftOut, shortFormTargets, toggleShortForm } from "../editor/part-commands";
 
 /** Whether the selected part, or the selected rows, are in what a reply holds. */
 export function ShortFormChoice() {
@@ -15,7 +15,7 @@ export function ShortFormChoice() {
     <label className="mb-4 flex items-center gap-2">
       <input
         type="checkbox"
-        checked={isLeftOut(targets)}
+        checked={areLeftOut(targets)}
         onChange={() => editor.run(toggleShortForm, { focus: false })}
         className="accent-pine"
       />

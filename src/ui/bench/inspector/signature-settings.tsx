@@ -2,8 +2,9 @@
 
 import { useState } from "react";
 import { toast } from "sonner";
-import { setSettings, webSafeFont } from "@/core/signature";
+import { setSettings, signatureSettings, webSafeFont, type Settings } from "@/core/signature";
 import { readLink } from "@/core/links";
+import { ChoiceField } from "../../parts/choice-field";
 import { ColorField } from "../../parts/color-field";
 import { FontField } from "../../parts/font-field";
 import { MeasureField } from "../../parts/measure-field";
@@ -14,8 +15,8 @@ import { Section } from "../../parts/section";
 /** What every part takes from: the settings of the whole signature. */
 export function SignatureSettings() {
   const { editor, settings, palette } = useBench();
-  const set = (patch: Record<string, unknown>): void =>
-    editor.apply(({ tr }) => setSettings(tr, patch) as typeof tr, { focus: false });
+  const set = (patch: Partial<Settings>): void =>
+    editor.apply(({ tr }) => setSettings(tr, patch), { focus: false });
   const font = webSafeFont(settings.font);
 
   return (
@@ -34,11 +35,8 @@ export function SignatureSettings() {
           <TextSizeField label="Size" value={settings.size} onChange={(size) => set({ size })} />
           <MeasureField
             label="Line height"
-            unit="×"
+            range={signatureSettings.attributes.lineHeight.value}
             value={settings.lineHeight}
-            least={1}
-            most={2}
-            step={0.05}
             onChange={(lineHeight) => set({ lineHeight })}
           />
         </div>
@@ -71,25 +69,22 @@ export function SignatureSettings() {
       <Section title="Widest it may be">
         <MeasureField
           label="Maximum width"
+          range={signatureSettings.attributes.maxWidth.value}
           quiet
           value={settings.maxWidth}
-          least={100}
-          most={1200}
           className="w-24"
           onChange={(maxWidth) => set({ maxWidth })}
         />
       </Section>
       <Section title="Direction and language">
         <div className="flex items-end gap-4">
-          <select
-            aria-label="Direction of the signature"
+          <ChoiceField
+            label="Direction of the signature"
+            quiet
             value={settings.direction}
-            onChange={(event) => set({ direction: event.target.value })}
-            className="rounded-sm border-b border-soft bg-paper py-0.5"
-          >
-            <option value="ltr">left to right</option>
-            <option value="rtl">right to left</option>
-          </select>
+            choices={{ ltr: "left to right", rtl: "right to left" }}
+            onChange={(direction) => set({ direction })}
+          />
           <label className="text-xs text-soft">
             Language
             <input

@@ -1,7 +1,7 @@
 "use client";
 
 import { AlignCenter, AlignLeft, AlignRight } from "lucide-react";
-import { setAttributes, type Settings } from "@/core/signature";
+import { line, setAttributes, settingsOf, type AttributesOf } from "@/core/signature";
 import { IconButton } from "../../parts/icon-button";
 import { MeasureField } from "../../parts/measure-field";
 import { useBench } from "../bench-context";
@@ -21,12 +21,12 @@ export function TextLineMeasures() {
   const lines = selectedLines(editor.state);
   const [first] = lines;
   if (!first) return null;
-  const settings = editor.state.doc.attrs as Settings;
-  const own = first.node.attrs.lineHeight as number | null;
-  const set = (patch: Record<string, unknown>): void =>
+  const settings = settingsOf(editor.state.doc);
+  const own = line.of(first.node).lineHeight;
+  const set = (patch: Partial<AttributesOf<typeof line.attributes>>): void =>
     editor.apply(
       ({ tr }) => {
-        for (const { position } of lines) setAttributes(tr, position, patch);
+        for (const { position } of lines) setAttributes(tr, position, line, patch);
         return tr.docChanged ? tr : null;
       },
       { focus: false },
@@ -36,11 +36,8 @@ export function TextLineMeasures() {
       <div className="flex items-end gap-3">
         <MeasureField
           label="Line height"
-          unit="×"
+          range={line.attributes.lineHeight.value.value}
           value={own ?? settings.lineHeight}
-          least={1}
-          most={2}
-          step={0.05}
           onChange={(lineHeight) =>
             set({ lineHeight: lineHeight === settings.lineHeight ? null : lineHeight })
           }
@@ -50,7 +47,7 @@ export function TextLineMeasures() {
             <IconButton
               key={label}
               label={`${label} in its line`}
-              pressed={first.node.attrs.align === value}
+              pressed={line.of(first.node).align === value}
               onClick={() => set({ align: value })}
             >
               {Icon ? <Icon size={16} aria-hidden /> : <span className="text-xs">cell</span>}

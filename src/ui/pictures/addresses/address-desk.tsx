@@ -4,10 +4,10 @@ import { X } from "lucide-react";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { toast } from "sonner";
-import type { ForeignPicture } from "@/server/addresses/foreign-pictures";
+import { endpoints, type ForeignPicture } from "@/contract";
+import { ask } from "../../parts/ask";
 import { formatCount } from "../../parts/format";
 import { IconButton } from "../../parts/icon-button";
-import { request } from "../../parts/request";
 import { AddressLook } from "./address-look";
 import { AddressVerdictView } from "./address-verdict";
 
@@ -19,7 +19,7 @@ export function AddressDesk({ looked }: { looked: readonly ForeignPicture[] }) {
 
   const forget = async (address: string): Promise<void> => {
     try {
-      await request("DELETE", "/api/addresses", { address });
+      await ask(endpoints.forgetAddress, { body: { address } });
       router.refresh();
     } catch (error) {
       toast.error((error as Error).message);
@@ -57,7 +57,9 @@ export function AddressDesk({ looked }: { looked: readonly ForeignPicture[] }) {
                 <AddressVerdictView
                   report={report}
                   onLook={(better) =>
-                    void request("POST", "/api/addresses", { address: better }).then(() => router.refresh())
+                    void ask(endpoints.lookAtAddress, { body: { address: better } }).then(() =>
+                      router.refresh(),
+                    )
                   }
                 />
               </li>

@@ -1,10 +1,10 @@
 "use client";
 
 import { useState } from "react";
-import type { ForeignPicture } from "@/server/addresses/foreign-pictures";
+import { endpoints, type ForeignPicture } from "@/contract";
+import { ask } from "../../parts/ask";
 import { AddressField } from "../../parts/address-field";
 import { Button } from "../../parts/button";
-import { request } from "../../parts/request";
 import { useAttempt } from "../../parts/use-attempt";
 import { AddressVerdictView } from "./address-verdict";
 
@@ -23,8 +23,10 @@ export function AddressLook({ onUse, onLooked }: Props) {
   const look = (asked: string): Promise<boolean> => {
     setAddress(asked);
     return attempt(async () => {
-      const answer = await request<{ report: ForeignPicture }>("POST", "/api/addresses", {
-        address: asked,
+      const answer = await ask(endpoints.lookAtAddress, {
+        body: {
+          address: asked,
+        },
       });
       setReport(answer.report);
       onLooked?.(answer.report);

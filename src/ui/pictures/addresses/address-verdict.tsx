@@ -1,8 +1,7 @@
 "use client";
 
+import { drawnFrom, type ForeignPicture } from "@/contract";
 import { isUsable } from "@/core/links";
-import { drawnFrom } from "@/core/pictures";
-import type { ForeignPicture } from "@/server/addresses/foreign-pictures";
 import { Button } from "../../parts/button";
 import { formatBytes, formatSize } from "../../parts/format";
 

@@ -3,9 +3,9 @@
 import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { toast } from "sonner";
-import type { ForeignPicture } from "@/server/addresses/foreign-pictures";
+import { endpoints, type ForeignPicture } from "@/contract";
+import { ask } from "../../parts/ask";
 import { Button } from "../../parts/button";
-import { request } from "../../parts/request";
 import { AddressVerdictView } from "./address-verdict";
 
 interface Props {
@@ -22,7 +22,7 @@ export function ForeignList({ addresses, looked, published }: Props) {
   const look = async (address: string): Promise<void> => {
     setBusy(address);
     try {
-      await request("POST", "/api/addresses", { address });
+      await ask(endpoints.lookAtAddress, { body: { address } });
       router.refresh();
     } catch (error) {
       toast.error((error as Error).message);

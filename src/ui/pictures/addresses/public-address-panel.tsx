@@ -2,10 +2,10 @@
 
 import { useRouter } from "next/navigation";
 import { useState } from "react";
-import type { PublicAddress } from "@/server/addresses/public-address";
+import { endpoints, type PublicAddress } from "@/contract";
+import { ask } from "../../parts/ask";
 import { AddressField } from "../../parts/address-field";
 import { Button } from "../../parts/button";
-import { request } from "../../parts/request";
 import { useAttempt } from "../../parts/use-attempt";
 
 const marks = {
@@ -29,13 +29,13 @@ export function PublicAddressPanel({ address, store }: Props) {
   const check = (): void =>
     void attempt(async () => {
       if (base.trim() !== address.base)
-        setBase((await request<PublicAddress>("PUT", "/api/public-address", { base })).base);
-      await request("POST", "/api/public-address/check");
+        setBase((await ask(endpoints.setPublicAddress, { body: { base } })).base);
+      await ask(endpoints.checkPublicAddress);
       router.refresh();
     });
   const reset = (): void =>
     void attempt(async () => {
-      setBase((await request<PublicAddress>("PUT", "/api/public-address", { base: null })).base);
+      setBase((await ask(endpoints.setPublicAddress, { body: { base: null } })).base);
       router.refresh();
     });
 

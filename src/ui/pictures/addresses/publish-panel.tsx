@@ -4,11 +4,11 @@ import { Download } from "lucide-react";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { toast } from "sonner";
-import type { Publication } from "@/server/addresses/publish";
+import { addressOf, endpoints, type Publication } from "@/contract";
+import { ask } from "../../parts/ask";
 import { AddressField } from "../../parts/address-field";
 import { Button, buttonClass } from "../../parts/button";
 import { formatCount } from "../../parts/format";
-import { request } from "../../parts/request";
 import { useAttempt } from "../../parts/use-attempt";
 
 interface Props {
@@ -16,7 +16,7 @@ interface Props {
   /** How many of its pictures are at Still Line's own addresses, and how many at copies elsewhere. */
   readonly hosted: number;
   readonly published: number;
-  /** The base address of the stand-in web space. */
+  /** The base address of the invented web space. */
   readonly standIn: string;
 }
 
@@ -26,18 +26,18 @@ export function PublishPanel({ signatureId, hosted, published, standIn }: Props)
   const [base, setBase] = useState("");
   const [publication, setPublication] = useState<Publication | null>(null);
   const { busy, problem, attempt } = useAttempt();
-  const path = `/api/signatures/${signatureId}/pictures/publish`;
+  const params = { id: signatureId };
 
   const goBack = (): void =>
     void attempt(async () => {
-      await request("DELETE", path);
+      await ask(endpoints.hostPicturesHere, { params });
       setPublication(null);
       router.refresh();
     });
 
   const check = (): void =>
     void attempt(async () => {
-      const answer = await request<Publication>("POST", path, { base });
+      const answer = await ask(endpoints.publishPictures, { params, body: { base } });
       setPublication(answer);
       router.refresh();
       if (answer.rewritten)
@@ -64,7 +64,7 @@ export function PublishPanel({ signatureId, hosted, published, standIn }: Props)
       ) : (
         <ol className="mt-2 list-decimal space-y-3 pl-5 marker:text-soft">
           <li>
-            <a href={`/api/signatures/${signatureId}/pictures/zip`} download className={buttonClass("plain")}>
+            <a href={addressOf(endpoints.zipPictures, params)} download className={buttonClass("plain")}>
               <Download size={15} aria-hidden />
               Download {formatCount(hosted, "picture")} as a zip
             </a>
@@ -74,7 +74,7 @@ export function PublishPanel({ signatureId, hosted, published, standIn }: Props)
             <span className="block text-soft">
               To try it, upload the zip to the{" "}
               <a href="/pictures/addresses#web-space" className="text-pine underline">
-                stand-in web space
+                invented web space
               </a>
               , which is at {standIn}.
             </span>

@@ -2,12 +2,12 @@
 
 import { Upload } from "lucide-react";
 import { useRouter } from "next/navigation";
+import { endpoints } from "@/contract";
+import { ask, send } from "../../parts/ask";
 import { Button } from "../../parts/button";
 import { CopyButton } from "../../parts/copy-button";
 import { FilePicker } from "../../parts/file-picker";
 import { formatCount } from "../../parts/format";
-import { request } from "../../parts/request";
-import { sendFile } from "../../parts/send-file";
 import { useAttempt } from "../../parts/use-attempt";
 
 interface Props {
@@ -15,19 +15,19 @@ interface Props {
   readonly files: readonly string[];
 }
 
-/** The stand-in web space: uploads to it are at its invented address. */
+/** The invented web space: uploads to it are at its invented address. */
 export function WebSpacePanel({ base, files }: Props) {
   const router = useRouter();
   const { busy, problem, attempt } = useAttempt();
 
   const upload = (files: readonly File[]): Promise<boolean> =>
     attempt(async () => {
-      for (const file of files) await sendFile("/api/web-space", file);
+      for (const file of files) await send(endpoints.uploadToWebSpace, { file });
       router.refresh();
     });
 
   return (
-    <section aria-label="Stand-in web space" id="web-space" className="border-t border-pine pt-3">
+    <section aria-label="Invented web space" id="web-space" className="border-t border-pine pt-3">
       <h2 className="font-serif text-xl">A web space to try publishing on</h2>
       <p className="text-soft">Sedgeweb takes pictures, or a zip of them. What is uploaded is at</p>
       <p className="flex items-center gap-1">
@@ -40,10 +40,7 @@ export function WebSpacePanel({ base, files }: Props) {
           Upload to Sedgeweb
         </FilePicker>
         {files.length > 0 && (
-          <Button
-            look="quiet"
-            onClick={() => void request("DELETE", "/api/web-space").then(() => router.refresh())}
-          >
+          <Button look="quiet" onClick={() => void ask(endpoints.emptyWebSpace).then(() => router.refresh())}>
             Empty it
           </Button>
         )}

@@ -1,7 +1,7 @@
 "use client";
 
 import type { ReactNode } from "react";
-import type { ClearedBackground, Plate } from "@/core/pictures";
+import { clearValue, plateValue, type ClearedBackground, type Plate } from "@/core/pictures";
 import { ColorField, type Palette } from "../../parts/color-field";
 import { MeasureField } from "../../parts/measure-field";
 import { SliderField } from "../../parts/slider-field";
@@ -73,15 +73,13 @@ export function ColorSteps({ cut, palette, background }: Props) {
             <SliderField
               label="Tolerance"
               value={clear.tolerance}
-              least={0}
-              most={60}
+              range={clearValue.fields.tolerance}
               onChange={(tolerance) => setClear({ ...clear, tolerance })}
             />
             <SliderField
               label="Soft edge"
               value={clear.softness}
-              least={0}
-              most={80}
+              range={clearValue.fields.softness}
               onChange={(softness) => setClear({ ...clear, softness })}
             />
           </div>
@@ -118,6 +116,7 @@ export function ColorSteps({ cut, palette, background }: Props) {
                   color: "#FFFFFF",
                   margin: Math.round(Math.max(recipe.width, recipe.height) / 5),
                   radius: 6,
+                  line: null,
                 }
               : null,
           })
@@ -141,16 +140,14 @@ export function ColorSteps({ cut, palette, background }: Props) {
               <MeasureField
                 label="Margin"
                 value={plate.margin}
-                least={0}
-                most={200}
+                range={plateValue.fields.margin}
                 onChange={(margin) => setPlate({ ...plate, margin })}
               />
               {plate.shape === "rounded" && (
                 <MeasureField
                   label="Plate radius"
                   value={plate.radius}
-                  least={0}
-                  most={600}
+                  range={plateValue.fields.radius}
                   onChange={(radius) => setPlate({ ...plate, radius })}
                 />
               )}

@@ -2,6 +2,7 @@
 
 import { useState } from "react";
 import { cropToAspect, largestCrop, sizeCrop, type Aspect, type Frame } from "@/core/pictures";
+import { numberIn } from "@/core/values";
 import { MeasureField } from "../../parts/measure-field";
 import { Section } from "../../parts/section";
 import { WordSwitch } from "../../parts/word-switch";
@@ -46,32 +47,28 @@ export function CropFields({ cut, aspect, setAspect }: Props) {
         <MeasureField
           label="Left"
           value={crop.x}
-          least={0}
-          most={original.width - crop.width}
+          range={numberIn(0, original.width - crop.width, 1, "px")}
           className="w-full"
           onChange={(x) => change({ crop: { ...crop, x } })}
         />
         <MeasureField
           label="Top"
           value={crop.y}
-          least={0}
-          most={original.height - crop.height}
+          range={numberIn(0, original.height - crop.height, 1, "px")}
           className="w-full"
           onChange={(y) => change({ crop: { ...crop, y } })}
         />
         <MeasureField
           label="Crop width"
           value={crop.width}
-          least={1}
-          most={original.width}
+          range={numberIn(1, original.width, 1, "px")}
           className="w-full"
           onChange={(width) => change({ crop: sizeCrop(crop, { width }, aspect, original) })}
         />
         <MeasureField
           label="Crop height"
           value={crop.height}
-          least={1}
-          most={original.height}
+          range={numberIn(1, original.height, 1, "px")}
           className="w-full"
           onChange={(height) => change({ crop: sizeCrop(crop, { height }, aspect, original) })}
         />
@@ -91,10 +88,8 @@ export function CropFields({ cut, aspect, setAspect }: Props) {
               <MeasureField
                 label="Own proportion, width"
                 quiet
-                unit=""
                 value={own.width}
-                least={1}
-                most={100}
+                range={numberIn(1, 100, 1)}
                 className="w-8"
                 onChange={(width) => typeOwn({ width })}
               />
@@ -102,10 +97,8 @@ export function CropFields({ cut, aspect, setAspect }: Props) {
               <MeasureField
                 label="Own proportion, height"
                 quiet
-                unit=""
                 value={own.height}
-                least={1}
-                most={100}
+                range={numberIn(1, 100, 1)}
                 className="w-8"
                 onChange={(height) => typeOwn({ height })}
               />

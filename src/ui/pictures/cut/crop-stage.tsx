@@ -4,6 +4,7 @@ import { Minus, Plus } from "lucide-react";
 import { useCallback, useEffect, useRef, useState } from "react";
 import ReactCrop, { type PixelCrop } from "react-image-crop";
 import "react-image-crop/dist/ReactCrop.css";
+import { addressOf, endpoints } from "@/contract";
 import { clampCrop, moveCrop, type Aspect, type Rectangle } from "@/core/pictures";
 import { formatSize } from "../../parts/format";
 import { IconButton } from "../../parts/icon-button";
@@ -134,7 +135,7 @@ export function CropStage({ cut, aspect }: Props) {
               }}
             >
               <img
-                src={`/api/pictures/${original.hash}/view`}
+                src={addressOf(endpoints.pictureView, { hash: original.hash })}
                 alt={original.name}
                 draggable={false}
                 className={original.transparent ? "checkered" : ""}

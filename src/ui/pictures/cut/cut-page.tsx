@@ -3,9 +3,8 @@
 import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { toast } from "sonner";
+import type { Cut, Original } from "@/contract";
 import type { Recipe } from "@/core/pictures";
-import type { Original } from "@/server/pictures/originals";
-import type { Cut } from "@/server/pictures/cuts";
 import { formatBytes, formatSize } from "../../parts/format";
 import { putInPlace, type ChangedPicture } from "../kept-place";
 import { CutRoom } from "./cut-room";

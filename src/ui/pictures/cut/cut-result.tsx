@@ -1,11 +1,12 @@
 "use client";
 
+import type { CutPreview } from "@/contract";
 import { looksTheSame } from "@/core/pictures";
 import { formatBytes, formatSize } from "../../parts/format";
 import { WeightBar } from "../../parts/weight-bar";
-import type { CutTools, DrawnCut } from "./use-cut";
+import type { CutTools } from "./use-cut";
 
-const formatName = ({ format }: DrawnCut): string => {
+const formatName = ({ format }: CutPreview): string => {
   switch (format.kind) {
     case "jpeg":
       return `JPEG, quality ${format.quality}`;
@@ -40,7 +41,7 @@ function Canvas({ source, cut: { recipe }, dark = false, name }: CanvasProps) {
   );
 }
 
-function Verdict({ drawn }: { drawn: DrawnCut }) {
+function Verdict({ drawn }: { drawn: CutPreview }) {
   const { similarity, color } = drawn.difference;
   const same = looksTheSame(drawn.difference);
   return (

@@ -2,12 +2,11 @@
 
 import { useState, type ReactNode } from "react";
 import { toast } from "sonner";
+import { addressOf, endpoints, type Cut, type Original } from "@/contract";
 import type { Aspect, Recipe } from "@/core/pictures";
-import type { Cut } from "@/server/pictures/cuts";
-import type { Original } from "@/server/pictures/originals";
+import { ask } from "../../parts/ask";
 import { Button } from "../../parts/button";
 import type { Palette } from "../../parts/color-field";
-import { request } from "../../parts/request";
 import { StepButtons } from "../../parts/step-buttons";
 import { WordSwitch } from "../../parts/word-switch";
 import { ColorSteps } from "./color-steps";
@@ -56,15 +55,14 @@ export function CutRoom({
   const palette: Palette = {
     brand: brandColors,
     signature: [],
-    pictures: [{ source: `/api/pictures/${original.hash}/view`, alt: original.name }],
+    pictures: [{ source: addressOf(endpoints.pictureView, { hash: original.hash }), alt: original.name }],
   };
 
   const keep = async (): Promise<void> => {
     setKeeping(true);
     try {
-      const { cut: made } = await request<{ cut: Cut }>("POST", "/api/cuts", {
-        original: original.hash,
-        recipe: cut.recipe,
+      const { cut: made } = await ask(endpoints.makeCut, {
+        body: { kind: "recipe", original: original.hash, recipe: cut.recipe },
       });
       await onKeep(made);
     } catch (error) {

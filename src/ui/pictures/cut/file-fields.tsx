@@ -1,6 +1,7 @@
 "use client";
 
 import { leavesTransparent, type Format } from "@/core/pictures";
+import { numberIn } from "@/core/values";
 import { ColorField, type Palette } from "../../parts/color-field";
 import { Section } from "../../parts/section";
 import { SliderField } from "../../parts/slider-field";
@@ -53,8 +54,7 @@ export function FileFields({ cut, palette }: Props) {
           <SliderField
             label="Quality"
             value={format.quality}
-            least={30}
-            most={100}
+            range={numberIn(30, 100, 1, "px")}
             onChange={(quality) => change({ format: { kind: "jpeg", quality } }, "quality")}
           />
         )}
@@ -62,8 +62,7 @@ export function FileFields({ cut, palette }: Props) {
           <SliderField
             label="Colours"
             value={paletteSizes.indexOf(format.colors)}
-            least={0}
-            most={paletteSizes.length - 1}
+            range={numberIn(0, paletteSizes.length - 1, 1, "px")}
             said={String(format.colors)}
             onChange={(index) =>
               change({ format: { kind: "palette", colors: paletteSizes[index]! } }, "colours")

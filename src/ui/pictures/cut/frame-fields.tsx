@@ -1,6 +1,7 @@
 "use client";
 
 import { cropToAspect, type Frame, type Ring } from "@/core/pictures";
+import { numberIn } from "@/core/values";
 import { ColorField, type Palette } from "../../parts/color-field";
 import { MeasureField } from "../../parts/measure-field";
 import { Section } from "../../parts/section";
@@ -74,8 +75,7 @@ export function FrameFields({ cut, palette }: Props) {
           <MeasureField
             label="Radius"
             value={frame.radius}
-            least={0}
-            most={600}
+            range={numberIn(0, 600, 1, "px")}
             onChange={(radius) => change({ frame: { ...frame, radius } })}
           />
         )}
@@ -83,8 +83,7 @@ export function FrameFields({ cut, palette }: Props) {
           <SliderField
             label="Softness"
             value={Math.round(frame.softness * 100)}
-            least={0}
-            most={100}
+            range={numberIn(0, 100, 1, "px")}
             said={`${Math.round(frame.softness * 100)} %`}
             onChange={(softness) => change({ frame: { ...frame, softness: softness / 100 } }, "softness")}
           />
@@ -109,17 +108,13 @@ export function FrameFields({ cut, palette }: Props) {
                 <MeasureField
                   label="Ring width"
                   value={frame.ring.width}
-                  least={0.5}
-                  most={40}
-                  step={0.5}
+                  range={numberIn(0.5, 40, 0.5, "px")}
                   onChange={(width) => setRing({ ...frame.ring!, width })}
                 />
                 <MeasureField
                   label="Ring gap"
                   value={frame.ring.gap}
-                  least={0}
-                  most={40}
-                  step={0.5}
+                  range={numberIn(0, 40, 0.5, "px")}
                   onChange={(gap) => setRing({ ...frame.ring!, gap })}
                 />
                 <ColorField

@@ -1,6 +1,7 @@
 "use client";
 
-import { largestDisplay, resizeRecipe, type Density, type Use } from "@/core/pictures";
+import { displaySide, resizeRecipe, type Density } from "@/core/pictures";
+import { ChoiceField } from "../../parts/choice-field";
 import { formatSize } from "../../parts/format";
 import { MeasureField } from "../../parts/measure-field";
 import { Section } from "../../parts/section";
@@ -36,35 +37,32 @@ export function SizeFields({ cut, matches }: Props) {
           <MeasureField
             label="Width"
             value={recipe.width}
-            least={1}
-            most={largestDisplay}
+            range={displaySide}
             onChange={(width) => resize({ width })}
           />
           <MeasureField
             label="Height"
             value={recipe.height}
-            least={1}
-            most={largestDisplay}
+            range={displaySide}
             onChange={(height) => resize({ height })}
           />
           {matches.length > 0 && (
-            <label className="min-w-0 flex-1">
-              <span className="block text-xs text-soft">As high as</span>
-              <select
-                value=""
-                onChange={(event) => resize({ height: matches[Number(event.target.value)]!.height })}
-                className="w-full border-b border-soft bg-transparent py-0.5"
-              >
-                <option value="" disabled>
-                  another picture
-                </option>
-                {matches.map(({ name, width, height }, index) => (
-                  <option key={index} value={index}>
-                    {name}, {formatSize(width, height)}
-                  </option>
-                ))}
-              </select>
-            </label>
+            <ChoiceField
+              label="As high as"
+              className="min-w-0 flex-1"
+              value={null}
+              none="another picture"
+              choices={Object.fromEntries(
+                matches.map(({ name, width, height }, index) => [
+                  `picture ${index}`,
+                  `${name}, ${formatSize(width, height)}`,
+                ]),
+              )}
+              onChange={(picked) => {
+                const match = matches.find((_match, index) => picked === `picture ${index}`);
+                if (match) resize({ height: match.height });
+              }}
+            />
           )}
         </div>
       </Section>
@@ -94,20 +92,14 @@ export function SizeFields({ cut, matches }: Props) {
         )}
       </Section>
       <Section title="Weighed as">
-        <select
-          aria-label="Weighed as"
+        <ChoiceField
+          label="Weighed as"
+          quiet
+          className="w-40"
           value={recipe.use ?? "auto"}
-          onChange={(event) =>
-            change({ use: event.target.value === "auto" ? null : (event.target.value as Use) })
-          }
-          className="border-b border-soft bg-transparent py-0.5"
-        >
-          {Object.entries(uses).map(([use, name]) => (
-            <option key={use} value={use}>
-              {use === "auto" && preview.drawn ? `By itself: ${preview.drawn.use}` : name}
-            </option>
-          ))}
-        </select>
+          choices={preview.drawn ? { ...uses, auto: `By itself: ${preview.drawn.use}` } : uses}
+          onChange={(use) => change({ use: use === "auto" ? null : use })}
+        />
       </Section>
     </>
   );

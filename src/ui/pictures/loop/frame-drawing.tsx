@@ -1,3 +1,4 @@
+import { addressOf, endpoints } from "@/contract";
 import { wordsOf, type LoopSource } from "@/core/pictures";
 
 const box = "h-[72px] w-full";
@@ -11,7 +12,7 @@ export function FrameDrawing({ source, picture }: { source: LoopSource; picture:
         source.kind === "animation" ? [source.original, picture] : [source.originals[picture]!, 0];
       return (
         <img
-          src={`/api/pictures/${hash}/thumbnail?frame=${frame}`}
+          src={addressOf(endpoints.pictureThumbnail, { hash }, { frame })}
           alt={`Picture ${picture + 1}`}
           draggable={false}
           loading="lazy"
@@ -23,7 +24,7 @@ export function FrameDrawing({ source, picture }: { source: LoopSource; picture:
       return (
         <span className={`checkered flex ${box} items-center justify-center`}>
           <img
-            src={`/api/pictures/${source.original}/thumbnail`}
+            src={addressOf(endpoints.pictureThumbnail, { hash: source.original })}
             alt={`Ring in ${source.colors[picture]}`}
             draggable={false}
             className="h-14 w-14 rounded-full border-4 object-cover"

@@ -3,12 +3,11 @@
 import { Trash2 } from "lucide-react";
 import {
   beginAt,
-  longestTime,
   moveFrame,
   removeFrame,
   setFrameTime,
-  shortestTime,
   type LoopFrame,
+  frameTimeValue,
 } from "@/core/pictures";
 import { IconButton } from "../../parts/icon-button";
 import { MeasureField } from "../../parts/measure-field";
@@ -51,11 +50,8 @@ function Frame({ index, frame, tools }: FrameProps) {
             <MeasureField
               label={`Time of frame ${index + 1}`}
               quiet
-              unit="ms"
               value={frame.time}
-              least={shortestTime}
-              most={longestTime}
-              step={10}
+              range={frameTimeValue}
               className="w-14"
               onChange={(time) => change({ frames: setFrameTime(frames, index, time) })}
             />

@@ -4,13 +4,12 @@ import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { toast } from "sonner";
+import { endpoints, type Original } from "@/contract";
 import { largestCrop, plainRecipe, type LoopRecipe, type Recipe, type Size } from "@/core/pictures";
-import type { Cut } from "@/server/pictures/cuts";
-import type { Original } from "@/server/pictures/originals";
+import { ask } from "../../parts/ask";
 import { Button } from "../../parts/button";
 import type { Palette } from "../../parts/color-field";
 import { formatBytes, formatSize } from "../../parts/format";
-import { request } from "../../parts/request";
 import { StepButtons } from "../../parts/step-buttons";
 import { WordSwitch } from "../../parts/word-switch";
 import { CropStage } from "../cut/crop-stage";
@@ -112,7 +111,7 @@ export function LoopRoom({ start, original, natural, brandColors, signature }: P
   const keep = async (): Promise<void> => {
     setKeeping(true);
     try {
-      const { cut } = await request<{ cut: Cut }>("POST", "/api/loops", { loop: tools.loop });
+      const { cut } = await ask(endpoints.makeLoop, { body: { loop: tools.loop } });
       if (signature) await putInPlace(signature, cut);
       toast(`${cut.fileName} is kept: ${formatSize(cut.width, cut.height)}, ${formatBytes(cut.bytes)}.`);
       router.push(back);

@@ -1,6 +1,14 @@
 "use client";
 
-import { changeSpeed, largestDisplay, resizeLoop, roundTime, type Density, type Size } from "@/core/pictures";
+import {
+  changeSpeed,
+  resizeLoop,
+  roundTime,
+  type Density,
+  type Size,
+  loopFields,
+  displaySide,
+} from "@/core/pictures";
 import { Button } from "../../parts/button";
 import { ColorField, type Palette } from "../../parts/color-field";
 import { MeasureField } from "../../parts/measure-field";
@@ -43,10 +51,8 @@ export function LoopSettings({ tools, palette, natural }: Props) {
           {repeats > 0 && (
             <MeasureField
               label="Rounds"
-              unit=""
               value={repeats}
-              least={1}
-              most={100}
+              range={{ ...loopFields.repeats, least: 1 }}
               onChange={(next) => change({ repeats: next })}
             />
           )}
@@ -57,15 +63,13 @@ export function LoopSettings({ tools, palette, natural }: Props) {
           <MeasureField
             label="Width"
             value={loop.width}
-            least={1}
-            most={largestDisplay}
+            range={displaySide}
             onChange={(width) => resize({ width })}
           />
           <MeasureField
             label="Height"
             value={loop.height}
-            least={1}
-            most={largestDisplay}
+            range={displaySide}
             onChange={(height) => resize({ height })}
           />
           <WordSwitch<"1" | "2" | "3">
@@ -80,8 +84,7 @@ export function LoopSettings({ tools, palette, natural }: Props) {
         <SliderField
           label="Colours at most"
           value={colors}
-          least={2}
-          most={256}
+          range={loopFields.colors}
           onChange={(next) => change({ colors: next }, "colours")}
         />
         <p className="mb-1 mt-2 text-xs text-soft">

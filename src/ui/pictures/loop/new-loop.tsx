@@ -2,6 +2,7 @@
 
 import { useRouter } from "next/navigation";
 import { useState } from "react";
+import { addressOf, endpoints, type Original } from "@/contract";
 import {
   cropToAspect,
   largestCrop,
@@ -10,10 +11,9 @@ import {
   type LoopSource,
   type Recipe,
 } from "@/core/pictures";
-import type { Original } from "@/server/pictures/originals";
+import { ask } from "../../parts/ask";
 import { Button } from "../../parts/button";
 import { formatCount } from "../../parts/format";
-import { request } from "../../parts/request";
 import { LoopRoom } from "./loop-room";
 
 type Kind = LoopSource["kind"];
@@ -110,7 +110,7 @@ export function NewLoop({ originals, circles, brandColors, chosen }: Props) {
     setProblem(null);
     try {
       const source = sourceOf();
-      const { loop } = await request<{ loop: LoopRecipe }>("POST", "/api/loops/start", { source });
+      const { loop } = await ask(endpoints.startLoop, { body: { source } });
       const crops = source.kind === "animation" || source.kind === "ring-cycle";
       setBegun({ loop, original: crops ? originals.find(({ hash }) => hash === source.original)! : null });
     } catch (error) {
@@ -207,7 +207,7 @@ export function NewLoop({ originals, circles, brandColors, chosen }: Props) {
                     className="relative w-full rounded-sm border border-hairline p-2 text-left hover:border-pine aria-pressed:border-pine aria-pressed:bg-kelp"
                   >
                     <img
-                      src={`/api/pictures/${original.hash}/thumbnail`}
+                      src={addressOf(endpoints.pictureThumbnail, { hash: original.hash })}
                       alt=""
                       loading="lazy"
                       className="checkered h-24 w-full object-scale-down"

@@ -2,13 +2,16 @@
 
 import { Plus, X } from "lucide-react";
 import { useEffect, useRef } from "react";
+import { endpoints } from "@/contract";
 import { firstFrames, type LoopRecipe, type LoopSource } from "@/core/pictures";
 import { webSafeFonts } from "@/core/signature";
+import { numberIn } from "@/core/values";
+import { ChoiceField } from "../../parts/choice-field";
+import { ask } from "../../parts/ask";
 import { Button } from "../../parts/button";
 import { ColorField, type Palette } from "../../parts/color-field";
 import { IconButton } from "../../parts/icon-button";
 import { MeasureField } from "../../parts/measure-field";
-import { request } from "../../parts/request";
 import { Section } from "../../parts/section";
 import type { LoopTools } from "./use-loop";
 
@@ -19,6 +22,8 @@ interface Props {
 
 type Ring = Extract<LoopSource, { kind: "ring-cycle" }>;
 type Text = Extract<LoopSource, { kind: "text-reveal" }>;
+
+const drawnFonts = webSafeFonts.filter(({ drawnWith }) => drawnWith !== null);
 
 const mostColors = 12;
 
@@ -89,9 +94,7 @@ function RingColors({ source, tools, palette }: Props & { source: Ring }) {
             <MeasureField
               label="Ring width"
               value={ring.width}
-              least={0.5}
-              most={40}
-              step={0.5}
+              range={numberIn(0.5, 40, 0.5, "px")}
               onChange={(width) =>
                 tools.change({
                   source: {
@@ -104,9 +107,7 @@ function RingColors({ source, tools, palette }: Props & { source: Ring }) {
             <MeasureField
               label="Ring gap"
               value={ring.gap}
-              least={0}
-              most={40}
-              step={0.5}
+              range={numberIn(0, 40, 0.5, "px")}
               onChange={(gap) =>
                 tools.change({
                   source: {
@@ -136,7 +137,7 @@ function TextFields({ source, tools, palette }: Props & { source: Text }) {
     const same = next.text.words.split(/\s+/).length === text.words.split(/\s+/).length;
     latest.current.change(withSource(latest.current.loop, next, !same));
     try {
-      const { loop } = await request<{ loop: LoopRecipe }>("POST", "/api/loops/start", { source: next });
+      const { loop } = await ask(endpoints.startLoop, { body: { source: next } });
       latest.current.change({ width: loop.width, height: loop.height }, "size of the words");
     } catch {
       // What the font cannot write is said by the preview.
@@ -156,25 +157,16 @@ function TextFields({ source, tools, palette }: Props & { source: Text }) {
         className="w-full border-b border-soft bg-transparent py-0.5 focus:border-pine"
       />
       <div className="mt-2 grid grid-cols-2 items-end gap-x-4 gap-y-2">
-        <label>
-          <span className="block text-xs text-soft">Font</span>
-          <select
-            value={text.font}
-            onChange={(event) => void set({ font: event.target.value })}
-            className="w-full border-b border-soft bg-transparent py-0.5"
-          >
-            {webSafeFonts
-              .filter(({ drawnWith }) => drawnWith !== null)
-              .map(({ family }) => (
-                <option key={family}>{family}</option>
-              ))}
-          </select>
-        </label>
+        <ChoiceField
+          label="Font"
+          value={text.font}
+          choices={Object.fromEntries(drawnFonts.map(({ family }) => [family, family]))}
+          onChange={(family) => void set({ font: family })}
+        />
         <MeasureField
           label="Letters"
           value={text.size}
-          least={8}
-          most={96}
+          range={numberIn(8, 96, 1, "px")}
           onChange={(size) => void set({ size })}
         />
         <ColorField

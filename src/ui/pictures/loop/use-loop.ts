@@ -2,22 +2,12 @@
 
 /** A loop that is worked on, what it comes out as, and what would bring its weight down. */
 import { useCallback, useEffect, useState } from "react";
+import { endpoints, type LoopPreview } from "@/contract";
 import { lighterLoops, type LighterLoop, type LoopRecipe } from "@/core/pictures";
-import { request } from "../../parts/request";
+import { ask } from "../../parts/ask";
 import { useDrawn, type Drawn } from "../../parts/use-drawn";
 import { useSettled } from "../../parts/use-settled";
 import { useSteps, type StepTools } from "../../parts/use-steps";
-
-export interface DrawnLoop {
-  readonly bytes: number;
-  readonly frames: number;
-  readonly colors: number;
-  /** Of the file, px. */
-  readonly width: number;
-  readonly height: number;
-  /** A data address. */
-  readonly picture: string;
-}
 
 export interface WeighedLighter extends LighterLoop {
   readonly bytes: number;
@@ -26,22 +16,17 @@ export interface WeighedLighter extends LighterLoop {
 export interface LoopTools extends Omit<StepTools<LoopRecipe>, "value" | "step"> {
   readonly loop: LoopRecipe;
   readonly change: (patch: Partial<LoopRecipe>, topic?: string) => void;
-  readonly preview: Drawn<DrawnLoop>;
+  readonly preview: Drawn<LoopPreview>;
   /** The first frame by itself; a data address, or null before it is drawn. */
   readonly first: string | null;
   readonly lighter: readonly WeighedLighter[];
 }
 
-const drawLoop = (loop: LoopRecipe): Promise<DrawnLoop> =>
-  request<DrawnLoop>("POST", "/api/loops/preview", { loop });
+const drawLoop = (loop: LoopRecipe): Promise<LoopPreview> => ask(endpoints.previewLoop, { body: { loop } });
 
 const drawFirst = async (loop: LoopRecipe): Promise<string> =>
-  (
-    await request<{ picture: string }>("POST", "/api/loops/picture", {
-      loop,
-      picture: loop.frames[0]!.picture,
-    })
-  ).picture;
+  (await ask(endpoints.previewLoopPicture, { body: { loop, picture: loop.frames[0]?.picture ?? 0 } }))
+    .picture;
 
 /** What would bring the weight down is tried only when somebody pauses; ms. */
 const pause = 900;

@@ -1,14 +1,7 @@
-import { object, string } from "yup";
-import { notFound } from "@/server/http/refusal";
-import { readBody, route } from "@/server/http/route";
-import { hostCard } from "@/server/links/hosted-files";
-import { findPerson } from "@/server/people/people";
+import { endpoints } from "@/contract";
+import { handle } from "@/server/http/handle";
+import { hostCardOf } from "@/server/links/hosted-files";
 
-const asked = object({ personId: string().required("Choose whose card it is.").max(80) });
-
-/** Hosts the contact card of a person of the directory, as it is now. */
-export const POST = route(async (request) => {
-  const found = await findPerson((await readBody(request, asked)).personId);
-  if (!found) throw notFound("person");
-  return { href: await hostCard(found.person) };
-});
+export const POST = handle(endpoints.hostCard, async ({ body }) => ({
+  href: await hostCardOf(body.personId),
+}));

@@ -1,9 +1,7 @@
-import { readFile } from "@/server/http/read-file";
-import { route } from "@/server/http/route";
-import { hostFile, largestLinkedFile } from "@/server/links/hosted-files";
+import { endpoints } from "@/contract";
+import { handle } from "@/server/http/handle";
+import { hostFile } from "@/server/links/hosted-files";
 
-/** Hosts a file for a link to lead to. */
-export const POST = route(async (request) => {
-  const { bytes, name } = await readFile(request, largestLinkedFile);
-  return { href: await hostFile(bytes, name) };
-});
+export const POST = handle(endpoints.hostFile, async ({ file }) => ({
+  href: await hostFile(file().bytes, file().name),
+}));

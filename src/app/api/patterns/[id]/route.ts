@@ -1,4 +1,5 @@
-import { route } from "@/server/http/route";
+import { endpoints } from "@/contract";
+import { handle } from "@/server/http/handle";
 import { deletePattern } from "@/server/patterns/patterns";
 
-export const DELETE = route<{ id: string }>(async (_request, { id }) => deletePattern(id));
+export const DELETE = handle(endpoints.deletePattern, async ({ params }) => deletePattern(params.id));

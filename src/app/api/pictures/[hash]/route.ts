@@ -1,23 +1,10 @@
-import { object, string } from "yup";
-import { readBody, route } from "@/server/http/route";
-import { imaging } from "@/server/imaging/imaging";
-import { findOriginal, readOriginal, renameOriginal } from "@/server/pictures/originals";
+import { endpoints } from "@/contract";
+import { handle } from "@/server/http/handle";
+import { describeOriginal } from "@/server/pictures/draw-original";
+import { renameOriginal } from "@/server/pictures/originals";
 
-interface Params {
-  readonly hash: string;
-}
+export const GET = handle(endpoints.findPicture, async ({ params }) => describeOriginal(params.hash));
 
-/** An original with what is worth knowing before it is cut. */
-export const GET = route<Params>(async (_request, { hash }) => {
-  const original = await findOriginal(hash);
-  return { original, background: await imaging.findBackground(await readOriginal(hash)) };
-});
-
-const renamed = object({
-  name: string().trim().required("A picture has a name.").max(120, "A name has at most 120 characters."),
-});
-
-export const PATCH = route<Params>(async (request, { hash }) => {
-  const { name } = await readBody(request, renamed);
-  return { original: await renameOriginal(hash, name) };
-});
+export const PATCH = handle(endpoints.renamePicture, async ({ params, body }) => ({
+  original: await renameOriginal(params.hash, body.name),
+}));

@@ -1,21 +1,9 @@
-import { array, object, string } from "yup";
-import { readBody, route } from "@/server/http/route";
+import { endpoints } from "@/contract";
+import { handle } from "@/server/http/handle";
 import { removePictures, restorePictures } from "@/server/pictures/unused";
 
-const named = object({
-  cuts: array(string().required().max(120)).required().max(5000),
-  originals: array(
-    string()
-      .required()
-      .matches(/^[0-9a-f]{20}$/),
-  )
-    .required()
-    .max(5000),
-});
-
-/** Removes; what was removed is answered, and taken back with PUT. */
-export const POST = route(async (request) => ({
-  removed: await removePictures(await readBody(request, named)),
+export const POST = handle(endpoints.removePictures, async ({ body }) => ({
+  removed: await removePictures(body),
 }));
 
-export const PUT = route(async (request) => restorePictures(await readBody(request, named)));
+export const PUT = handle(endpoints.restorePictures, async ({ body }) => restorePictures(body));

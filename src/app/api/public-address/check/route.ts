@@ -1,4 +1,5 @@
+import { endpoints } from "@/contract";
 import { checkPublicAddress } from "@/server/addresses/public-address";
-import { route } from "@/server/http/route";
+import { handle } from "@/server/http/handle";
 
-export const POST = route(async () => ({ check: await checkPublicAddress() }));
+export const POST = handle(endpoints.checkPublicAddress, async () => ({ check: await checkPublicAddress() }));

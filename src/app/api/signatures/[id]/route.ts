@@ -1,28 +1,13 @@
-import { mixed, number, object, string } from "yup";
-import { readBody, route } from "@/server/http/route";
+import { endpoints } from "@/contract";
+import { handle } from "@/server/http/handle";
 import { deleteSignature, describeSignature, saveDocument } from "@/server/signatures/signatures";
 
-interface Params {
-  readonly id: string;
-}
+export const PUT = handle(endpoints.saveSignature, async ({ params, body }) => ({
+  revision: await saveDocument(params.id, body.document, body.revision),
+}));
 
-const save = object({
-  document: mixed<object>().required(),
-  revision: number().integer().min(1).required(),
-});
+export const PATCH = handle(endpoints.describeSignature, async ({ params, body }) =>
+  describeSignature(params.id, body),
+);
 
-const description = object({
-  name: string().trim().min(1, "A signature needs a name.").max(80, "A name has at most 80 characters."),
-  personId: string().nullable(),
-});
-
-export const PUT = route<Params>(async (request, { id }) => {
-  const { document, revision } = await readBody(request, save);
-  return { revision: await saveDocument(id, document, revision) };
-});
-
-export const PATCH = route<Params>(async (request, { id }) => {
-  await describeSignature(id, await readBody(request, description));
-});
-
-export const DELETE = route<Params>(async (_request, { id }) => deleteSignature(id));
+export const DELETE = handle(endpoints.deleteSignature, async ({ params }) => deleteSignature(params.id));

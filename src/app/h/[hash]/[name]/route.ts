@@ -1,5 +1,5 @@
-import { fileTypes, readHostedFile } from "@/core/links";
-import { readHostedPath } from "@/core/pictures";
+import { readPicturePath } from "@/core/addresses";
+import { fileTypeOf, readHostedFile } from "@/core/links";
 import { testPicture } from "@/server/addresses/public-address";
 import { readFileBytes } from "@/server/links/hosted-files";
 import { readHosted, type HostedFile } from "@/server/pictures/cuts";
@@ -18,7 +18,8 @@ interface Context {
 async function readFileFor(path: string) {
   const address = readHostedFile(path);
   const bytes = address && (await readFileBytes(address));
-  return bytes ? { bytes, ...fileTypes[address.fileName.split(".").at(-1)!]! } : null;
+  const type = address && fileTypeOf(address.fileName);
+  return bytes && type ? { bytes, ...type } : null;
 }
 
 /** A hosted picture or file, for anyone, for ever: its address names its content, so it never changes. */
@@ -26,7 +27,7 @@ export async function GET(_request: Request, { params }: Context): Promise<Respo
   const { hash, name } = await params;
   const file = await readFileFor(`/h/${hash}/${name}`);
   if (file) return serve(file.bytes, file.type, file.shown ? "inline" : "attachment");
-  const address = readHostedPath(`/h/${hash}/${name}`);
+  const address = readPicturePath(`/h/${hash}/${name}`);
   const hosted =
     address && ((await readHosted(address.hash, address.fileName)) ?? (await readTestPicture(address.hash)));
   if (!hosted) return new Response("There is nothing at this address.\n", { status: 404 });

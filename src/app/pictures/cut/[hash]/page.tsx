@@ -3,7 +3,7 @@ import { firstDisplaySize, plainRecipe, wholeCrop } from "@/core/pictures";
 import { parseSignature } from "@/core/signature";
 import { Refusal } from "@/server/http/refusal";
 import { imaging } from "@/server/imaging/imaging";
-import { findOrganisation } from "@/server/organisation/organisation";
+import { findOrganisation } from "@/server/settings/organisation";
 import { findCuts } from "@/server/pictures/cuts";
 import { findOriginal, readOriginal } from "@/server/pictures/originals";
 import { findSignature } from "@/server/signatures/signatures";

@@ -1,5 +1,5 @@
 import { notFound } from "next/navigation";
-import { findOrganisation } from "@/server/organisation/organisation";
+import { findOrganisation } from "@/server/settings/organisation";
 import { findCuts } from "@/server/pictures/cuts";
 import { naturalSize } from "@/server/pictures/loops";
 import { findOriginal } from "@/server/pictures/originals";

@@ -1,5 +1,5 @@
 import type { Recipe } from "@/core/pictures";
-import { findOrganisation } from "@/server/organisation/organisation";
+import { findOrganisation } from "@/server/settings/organisation";
 import { listCuts } from "@/server/pictures/cuts";
 import { listOriginals } from "@/server/pictures/originals";
 import { NewLoop } from "@/ui/pictures/loop/new-loop";

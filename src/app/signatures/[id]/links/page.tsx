@@ -29,6 +29,7 @@ export default async function LinksStation({ params }: Props) {
       opened={await findOpenings(addresses)}
       organisation={organisation?.name ?? ""}
       networks={networks}
+      findings={signature.findings}
       brandColors={organisation?.colors.map(({ hex }) => hex) ?? []}
     />
   );

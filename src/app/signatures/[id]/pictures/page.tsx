@@ -1,8 +1,9 @@
 import { findForeignPictures } from "@/server/addresses/foreign-pictures";
 import { pictureCatalogue } from "@/server/pictures/catalogue";
-import { parseSignature, picturesOf } from "@/core/signature";
+import { parseSignature, pictureSourcesOf } from "@/core/signature";
+import { isHosted } from "@/core/addresses";
 import { signatureBudget } from "@/core/pictures";
-import { webSpaceBase } from "@/server/web/web-space";
+import { webSpaceBase } from "@/server/invented-sites/web-space";
 import { formatBytes } from "@/ui/parts/format";
 import { ForeignList } from "@/ui/pictures/addresses/foreign-list";
 import { PublishPanel } from "@/ui/pictures/addresses/publish-panel";
@@ -27,15 +28,13 @@ export default async function SignaturePicturesPage({ params }: Props) {
     peopleChoices(),
     pictureCatalogue(),
   ]);
-  const sources = new Set(
-    picturesOf(parseSignature(signature.document)).map(({ node }) => node.attrs.source as string),
-  );
+  const sources = new Set(pictureSourcesOf(parseSignature(signature.document)));
   const placed = catalogue.entries
     .map(({ original, cuts }) => ({ original, cuts: cuts.filter(({ source }) => sources.has(source)) }))
     .filter(({ cuts }) => cuts.length > 0);
   const foreign = [...sources].filter((source) => /^https?:/i.test(source));
   const looked = await findForeignPictures(foreign);
-  const published = signature.cuts.filter(({ source }) => !source.startsWith("/h/"));
+  const published = signature.cuts.filter(({ source }) => !isHosted(source));
   const findings = signature.findings.filter(({ station }) => station === "pictures");
   return (
     <Station signature={signature} people={people} current="pictures">

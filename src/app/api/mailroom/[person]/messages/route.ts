@@ -1,13 +1,5 @@
-import { object, string } from "yup";
-import { readBody, route } from "@/server/http/route";
+import { endpoints } from "@/contract";
+import { handle } from "@/server/http/handle";
 import { sendFrom } from "@/server/mailroom/mailroom";
 
-const message = object({
-  toPersonId: string().required("Choose who it goes to."),
-  subject: string().max(200, "A subject has at most 200 characters.").defined(),
-  html: string().max(1_000_000, "This message is too long.").defined(),
-});
-
-export const POST = route<{ person: string }>(async (request, { person }) => {
-  await sendFrom(person, await readBody(request, message));
-});
+export const POST = handle(endpoints.sendMessage, async ({ params, body }) => sendFrom(params.person, body));

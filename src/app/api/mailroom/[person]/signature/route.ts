@@ -1,10 +1,7 @@
-import { object, string } from "yup";
-import { readBody, route } from "@/server/http/route";
+import { endpoints } from "@/contract";
+import { handle } from "@/server/http/handle";
 import { keepSignature } from "@/server/mailroom/mailroom";
 
-const kept = object({ html: string().max(500_000, "This is far too long for a signature.").defined() });
-
-export const PUT = route<{ person: string }>(async (request, { person }) => {
-  const { html } = await readBody(request, kept);
-  return { html: await keepSignature(person, html) };
-});
+export const PUT = handle(endpoints.keepMailroomSignature, async ({ params, body }) => ({
+  html: await keepSignature(params.person, body.html),
+}));

@@ -1,7 +1,7 @@
-import { frameAsked, route } from "@/server/http/route";
+import { endpoints } from "@/contract";
+import { handle } from "@/server/http/handle";
 import { drawOriginal } from "@/server/pictures/draw-original";
 
-/** An original drawn small; `?frame=` of an animation, from 0. */
-export const GET = route<{ hash: string }>((request, { hash }) =>
-  drawOriginal(hash, { width: 320, height: 240, frame: frameAsked(request) }),
+export const GET = handle(endpoints.pictureThumbnail, async ({ params, query }) =>
+  drawOriginal(params.hash, { width: 320, height: 240, ...query }),
 );

@@ -1,4 +1,7 @@
-import { route } from "@/server/http/route";
+import { endpoints } from "@/contract";
+import { handle } from "@/server/http/handle";
 import { duplicateSignature } from "@/server/signatures/signatures";
 
-export const POST = route<{ id: string }>(async (_request, { id }) => ({ id: await duplicateSignature(id) }));
+export const POST = handle(endpoints.duplicateSignature, async ({ params }) => ({
+  id: await duplicateSignature(params.id),
+}));

@@ -1,15 +1,7 @@
-import { object, string } from "yup";
-import { readBody, route } from "@/server/http/route";
-import { settleRefusedSave } from "@/server/signatures/signatures";
+import { endpoints } from "@/contract";
+import { handle } from "@/server/http/handle";
+import { settleRefusedSave } from "@/server/signatures/refused-saves";
 
-const choice = object({
-  refusedId: string().uuid().required(),
-  keep: string()
-    .oneOf(["mine", "saved"] as const)
-    .required(),
-});
-
-export const POST = route<{ id: string }>(async (request, { id }) => {
-  const { refusedId, keep } = await readBody(request, choice);
-  return settleRefusedSave(id, refusedId, keep);
-});
+export const POST = handle(endpoints.settleRefusedSave, async ({ params, body }) =>
+  settleRefusedSave(params.id, body.refusedId, body.keep),
+);

@@ -1,4 +1,5 @@
-import { route } from "@/server/http/route";
+import { endpoints } from "@/contract";
+import { handle } from "@/server/http/handle";
 import { restoreSignature } from "@/server/signatures/signatures";
 
-export const POST = route<{ id: string }>(async (_request, { id }) => restoreSignature(id));
+export const POST = handle(endpoints.restoreSignature, async ({ params }) => restoreSignature(params.id));

@@ -1,21 +1,11 @@
-import { object, string } from "yup";
-import { readBody, route } from "@/server/http/route";
+import { endpoints } from "@/contract";
+import { handle } from "@/server/http/handle";
 import { listVersions, nameVersion } from "@/server/signatures/versions";
 
-interface Params {
-  readonly id: string;
-}
+export const GET = handle(endpoints.listVersions, async ({ params }) => ({
+  versions: await listVersions(params.id),
+}));
 
-const named = object({
-  name: string()
-    .trim()
-    .required("A version that is kept needs a name.")
-    .max(80, "A version's name has at most 80 characters."),
-});
-
-export const GET = route<Params>(async (_request, { id }) => ({ versions: await listVersions(id) }));
-
-export const POST = route<Params>(async (request, { id }) => {
-  const { name } = await readBody(request, named);
-  return { id: await nameVersion(id, name) };
-});
+export const POST = handle(endpoints.nameVersion, async ({ params, body }) => ({
+  id: await nameVersion(params.id, body.name),
+}));

@@ -1,16 +1,9 @@
-import { object, string } from "yup";
+import { endpoints } from "@/contract";
 import { hostHereAgain, publishPictures } from "@/server/addresses/publish";
-import { readBody, route } from "@/server/http/route";
+import { handle } from "@/server/http/handle";
 
-interface Params {
-  readonly id: string;
-}
-
-const asked = object({ base: string().trim().required("Write the address of the folder.").max(300) });
-
-export const POST = route<Params>(async (request, { id }) =>
-  publishPictures(id, (await readBody(request, asked)).base),
+export const POST = handle(endpoints.publishPictures, async ({ params, body }) =>
+  publishPictures(params.id, body.base),
 );
 
-/** Goes back to Still Line's own addresses. */
-export const DELETE = route<Params>(async (_request, { id }) => hostHereAgain(id));
+export const DELETE = handle(endpoints.hostPicturesHere, async ({ params }) => hostHereAgain(params.id));

@@ -1,12 +1,10 @@
+import { endpoints } from "@/contract";
 import { zipPictures } from "@/server/addresses/publish";
-import { route } from "@/server/http/route";
+import { bytesAnswer, handle } from "@/server/http/handle";
 
-export const GET = route<{ id: string }>(
-  async (_request, { id }) =>
-    new Response(new Uint8Array(await zipPictures(id)), {
-      headers: {
-        "content-type": "application/zip",
-        "content-disposition": 'attachment; filename="signature-pictures.zip"',
-      },
-    }),
+export const GET = handle(endpoints.zipPictures, async ({ params }) =>
+  bytesAnswer(await zipPictures(params.id), {
+    "content-type": "application/zip",
+    "content-disposition": 'attachment; filename="signature-pictures.zip"',
+  }),
 );

@@ -1,6 +1,7 @@
-import { route } from "@/server/http/route";
+import { endpoints } from "@/contract";
+import { handle } from "@/server/http/handle";
 import { deleteVersion } from "@/server/signatures/versions";
 
-export const DELETE = route<{ id: string; version: string }>(async (_request, { id, version }) =>
-  deleteVersion(id, version),
+export const DELETE = handle(endpoints.deleteVersion, async ({ params }) =>
+  deleteVersion(params.id, params.version),
 );

@@ -1,0 +1,238 @@
+/** Every endpoint of the application: what it takes and what it answers. */
+import { contentHash } from "@/core/addresses";
+import { iconLook } from "@/core/icons";
+import { calendarEvent, networkKind, type NetworkKind } from "@/core/links";
+import {
+  displaySide,
+  largestArchive,
+  largestFile,
+  loopSourceValue,
+  loopValue,
+  recipeValue,
+  type LoopRecipe,
+} from "@/core/pictures";
+import { iconRow } from "@/core/signature";
+import {
+  choice,
+  complain,
+  count,
+  describeValue,
+  list,
+  maybe,
+  object,
+  optional,
+  tagged,
+  text,
+  words,
+  type TypeOf,
+} from "@/core/values";
+import { get, patch, post, put, remove } from "./endpoint";
+import { iconChoice, type AddedIcons, type DrawnIcon, type OwnIcon } from "./icons";
+import type {
+  AddedFiles,
+  AddressCheck,
+  Catalogue,
+  Cut,
+  CutPreview,
+  ForeignPicture,
+  KeptAnswer,
+  LoopPreview,
+  Original,
+  Publication,
+  PublicAddress,
+  Removal,
+  Replacement,
+} from "./pictures";
+import { letterType, type DirectoryPerson, type LetterType, type Settled, type Version } from "./signatures";
+
+const original = contentHash("an original");
+const address = words("An address", 2000, "Paste an address.");
+const id = text(80);
+const name = (what: string, most = 80) => words(`${what}'s name`, most, `${what} needs a name.`);
+
+/** A document as JSON; what is in it is validated by the document's own rules. */
+const documentJson = describeValue<object, "document">("document", (value) =>
+  typeof value === "object" && value !== null && !Array.isArray(value) ? null : complain("a document", value),
+);
+
+/** The most that a file behind a link may weigh; bytes. */
+export const largestLinkedFile = 10 * 1024 * 1024;
+
+/** How a cut is asked for. */
+export const cutRequest = tagged("kind", {
+  /** As a recipe says. */
+  recipe: { original, recipe: recipeValue },
+  /** The whole of an original, no wider than so many px. */
+  whole: { original, widest: displaySide },
+  /** As much of an original as fills a place. */
+  fill: { original, width: displaySide, height: displaySide },
+  /** A cut that is there already, at another exact width or height. */
+  "at-width": { source: text(2000), width: displaySide },
+  "at-height": { source: text(2000), height: displaySide },
+});
+
+export type CutRequest = TypeOf<typeof cutRequest>;
+
+/** What a signature begins as. */
+export const startRequest = tagged("kind", {
+  pattern: { pattern: id },
+  blank: { rows: count(1, 6), columns: count(1, 8) },
+});
+
+export type StartRequest = TypeOf<typeof startRequest>;
+
+const frame = count(0, 10_000);
+
+/** Which frame of an animation is drawn, from 0; the first where none is named. A query holds text only. */
+const frameQuery = object({
+  frame: describeValue<number, "frame">(
+    "frame",
+    (value) =>
+      value === undefined || (typeof value === "string" && /^\d{1,5}$/.test(value))
+        ? null
+        : complain("the number of a frame", value),
+    (value) => Number(value ?? 0),
+  ),
+});
+
+const pictures = object({
+  cuts: list(text(120), { most: 5000, what: "cuts" }),
+  originals: list(original, { most: 5000, what: "originals" }),
+});
+
+export const endpoints = {
+  lookAtAddress: post("/api/addresses").body(object({ address })).json<{ report: ForeignPicture }>(),
+  forgetAddress: remove("/api/addresses").body(object({ address })).json<void>(),
+
+  findCut: get("/api/cuts")
+    .query(object({ source: text(2000) }))
+    .json<{ cut: Cut }>(),
+  makeCut: post("/api/cuts").body(cutRequest).json<{ cut: Cut }>(),
+  previewCut: post("/api/cuts/preview")
+    .body(object({ original, recipe: recipeValue }))
+    .json<CutPreview>(),
+
+  listOwnIcons: get("/api/icons").json<{ icons: readonly OwnIcon[] }>(),
+  addIcons: post("/api/icons")
+    .query(
+      object({
+        pack: words("A pack's name", 60, "Give the pack a name."),
+        note: words("Where it came from", 300),
+      }),
+    )
+    .file(largestArchive)
+    .json<AddedIcons>(),
+  describeIcon: patch("/api/icons/:hash")
+    .body(object({ name: name("An icon", 60), note: words("Where it came from", 300) }))
+    .json<void>(),
+  deleteIcon: remove("/api/icons/:hash").json<void>(),
+  drawIcons: post("/api/icons/cuts")
+    .body(
+      object({
+        icons: list(iconChoice, { most: 40, what: "icons" }),
+        look: iconLook,
+        size: iconRow.attributes.size.value,
+      }),
+    )
+    .json<{ icons: readonly DrawnIcon[] }>(),
+
+  keepLetterType: put("/api/letter-type").body(letterType).json<LetterType>(),
+
+  hostCalendar: post("/api/links/calendar").body(calendarEvent).json<{ href: string }>(),
+  hostCard: post("/api/links/card")
+    .body(object({ personId: words("A person", 80, "Choose whose card it is.") }))
+    .json<{ href: string }>(),
+  hostFile: post("/api/links/files").file(largestLinkedFile).json<{ href: string }>(),
+  recordOpening: post("/api/links/openings").body(object({ address })).json<{ openedAt: number }>(),
+  walkLinks: post("/api/links/walk")
+    .body(object({ addresses: list(text(2000), { most: 200, what: "addresses" }) }))
+    .lines<KeptAnswer>(),
+
+  makeLoop: post("/api/loops")
+    .body(object({ loop: loopValue }))
+    .json<{ cut: Cut }>(),
+  previewLoop: post("/api/loops/preview")
+    .body(object({ loop: loopValue }))
+    .json<LoopPreview>(),
+  previewLoopPicture: post("/api/loops/picture")
+    .body(object({ loop: loopValue, picture: frame }))
+    .json<{ picture: string }>(),
+  startLoop: post("/api/loops/start")
+    .body(object({ source: loopSourceValue }))
+    .json<{ loop: LoopRecipe }>(),
+
+  sendMessage: post("/api/mailroom/:person/messages")
+    .body(
+      object({
+        toPersonId: words("A person", 80, "Choose who it goes to."),
+        subject: words("A subject", 200),
+        html: text(1_000_000),
+      }),
+    )
+    .json<void>(),
+  keepMailroomSignature: put("/api/mailroom/:person/signature")
+    .body(object({ html: text(500_000) }))
+    .json<{ html: string }>(),
+
+  saveNetwork: put("/api/networks")
+    .body(object({ network: networkKind }))
+    .json<{ network: NetworkKind }>(),
+  deleteNetwork: remove("/api/networks").body(object({ id })).json<void>(),
+
+  savePattern: post("/api/patterns")
+    .body(object({ signatureId: id, name: name("A pattern") }))
+    .json<{ id: string }>(),
+  deletePattern: remove("/api/patterns/:id").json<void>(),
+
+  listPeople: get("/api/people").json<{ people: readonly DirectoryPerson[] }>(),
+
+  listPictures: get("/api/pictures").json<Catalogue>(),
+  addPictures: post("/api/pictures").file(largestArchive).json<AddedFiles>(),
+  findPicture: get("/api/pictures/:hash").json<{ original: Original; background: string | null }>(),
+  renamePicture: patch("/api/pictures/:hash")
+    .body(object({ name: name("A picture", 120) }))
+    .json<{ original: Original }>(),
+  replacePicture: post("/api/pictures/:hash/replace").file(largestFile).json<Replacement>(),
+  takeBackPicture: remove("/api/pictures/:hash/replace").json<Replacement>(),
+  pictureThumbnail: get("/api/pictures/:hash/thumbnail").query(frameQuery).bytes(),
+  pictureView: get("/api/pictures/:hash/view").query(frameQuery).bytes(),
+  removePictures: post("/api/pictures/unused").body(pictures).json<{ removed: Removal }>(),
+  restorePictures: put("/api/pictures/unused").body(pictures).json<void>(),
+
+  findPublicAddress: get("/api/public-address").json<PublicAddress>(),
+  setPublicAddress: put("/api/public-address")
+    .body(object({ base: optional(words("An address", 300, "Write the address.")) }))
+    .json<PublicAddress>(),
+  checkPublicAddress: post("/api/public-address/check").json<{ check: AddressCheck }>(),
+
+  startSignature: post("/api/signatures").body(startRequest).json<{ id: string }>(),
+  saveSignature: put("/api/signatures/:id")
+    .body(object({ document: documentJson, revision: count(1, 1e9) }))
+    .json<{ revision: number }>(),
+  describeSignature: patch("/api/signatures/:id")
+    .body(object({ name: maybe(name("A signature")), personId: maybe(optional(id)) }))
+    .json<void>(),
+  deleteSignature: remove("/api/signatures/:id").json<void>(),
+  duplicateSignature: post("/api/signatures/:id/duplicate").json<{ id: string }>(),
+  restoreSignature: post("/api/signatures/:id/restore").json<void>(),
+  settleRefusedSave: post("/api/signatures/:id/refused")
+    .body(object({ refusedId: id, keep: choice("mine", "saved", "let-go") }))
+    .json<Settled>(),
+  listVersions: get("/api/signatures/:id/versions").json<{ versions: readonly Version[] }>(),
+  nameVersion: post("/api/signatures/:id/versions")
+    .body(object({ name: words("A version's name", 80, "A version that is kept needs a name.") }))
+    .json<{ id: string }>(),
+  deleteVersion: remove("/api/signatures/:id/versions/:version").json<void>(),
+  swapPicture: put("/api/signatures/:id/pictures")
+    .body(object({ from: text(2000), to: text(2000) }))
+    .json<void>(),
+  publishPictures: post("/api/signatures/:id/pictures/publish")
+    .body(object({ base: words("An address", 300, "Write the address of the folder.") }))
+    .json<Publication>(),
+  hostPicturesHere: remove("/api/signatures/:id/pictures/publish").json<void>(),
+  zipPictures: get("/api/signatures/:id/pictures/zip").bytes(),
+
+  listWebSpace: get("/api/web-space").json<{ files: readonly string[] }>(),
+  uploadToWebSpace: post("/api/web-space").file(largestArchive).json<{ files: readonly string[] }>(),
+  emptyWebSpace: remove("/api/web-space").json<void>(),
+} as const;

@@ -1,0 +1,35 @@
+export { addressOf, type AnyEndpoint, type Endpoint, type ParamsOf, type Query } from "./endpoint";
+export { endpoints, largestLinkedFile, type CutRequest, type StartRequest } from "./endpoints";
+export type { AddedIcons, DrawnIcon, IconChoice, OwnIcon } from "./icons";
+export { drawnFrom, letterPath } from "./paths";
+export type {
+  AddedFiles,
+  AddressCheck,
+  Catalogue,
+  CatalogueCut,
+  CatalogueEntry,
+  Cut,
+  CutPreview,
+  ForeignPicture,
+  KeptAnswer,
+  LoopPreview,
+  Original,
+  Publication,
+  PublicAddress,
+  PublishedPicture,
+  RefusedFile,
+  Removal,
+  Replacement,
+  Unused,
+} from "./pictures";
+export {
+  letterType,
+  type DirectoryPerson,
+  type LetterType,
+  type OpenSignature,
+  type Settled,
+  type StaleSave,
+  type Version,
+  type WaitingVersion,
+} from "./signatures";
+export { readInput, yupOf } from "./yup-of";

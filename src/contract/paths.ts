@@ -1,0 +1,22 @@
+/** Paths of this application's own pages and drawings, as both sides write them. */
+import { parseMail } from "@/core/links";
+
+const invented = /^https?:\/\/((?:[a-z0-9-]+\.)*example)(\/[^?#]*)?(?:[?#].*)?$/i;
+
+/**
+ * Where a picture or page is drawn from on this application's own screens: addresses under `.example`, which exist
+ * nowhere (RFC 2606), are played by its invented sites, which ask for no query. Any other address is drawn from itself.
+ */
+export function drawnFrom(address: string): string {
+  const [whole, host = "", path = "/"] = invented.exec(address) ?? [];
+  return whole === undefined ? address : `/invented-sites/${host.toLowerCase()}${path}`;
+}
+
+/** Where a mail link is opened inside this application: a letter that the person begins; null when it is no mail link. */
+export function letterPath(href: string, personId: string): string | null {
+  const mail = parseMail(href);
+  if (!mail) return null;
+  const { to, subject, body } = mail;
+  const asked = Object.entries({ to: to[0] ?? "", subject, body }).filter(([, value]) => value);
+  return `/mailroom/${personId}/new?${new URLSearchParams(asked).toString()}`;
+}

@@ -1,0 +1,62 @@
+/** Signatures as the interface knows them: versions, refused saves, how the letters around them are set. */
+import type { Person } from "@/core/people";
+import { textSize } from "@/core/signature";
+import { color, object, words, type TypeOf } from "@/core/values";
+
+/** A signature as one of its screens opens it. */
+export interface OpenSignature {
+  readonly id: string;
+  readonly name: string;
+  readonly personId: string | null;
+  /** The document's JSON. */
+  readonly document: unknown;
+  readonly revision: number;
+}
+
+export interface Version {
+  readonly id: string;
+  readonly revision: number;
+  /** Null for one that was kept automatically. */
+  readonly name: string | null;
+  /** The document's JSON. */
+  readonly document: unknown;
+  readonly createdAt: number;
+}
+
+/** What a stale save is refused with: what was refused, and what is saved instead. */
+export interface StaleSave {
+  readonly refusedId: string;
+  readonly saved: { readonly document: unknown; readonly revision: number };
+}
+
+/** A save that was refused and waits to be kept or let go. */
+export interface WaitingVersion {
+  readonly refusedId: string;
+  readonly signatureId: string;
+  /** The signature's name. */
+  readonly name: string;
+  /** The document's JSON. */
+  readonly document: unknown;
+  /** ms since 1970. */
+  readonly createdAt: number;
+}
+
+export interface Settled {
+  readonly document: unknown;
+  readonly revision: number;
+  /** The name under which the other version now stands on the Shelf; null where it was let go. */
+  readonly otherName: string | null;
+}
+
+/** How the user's own letters are set; size in px. */
+export const letterType = object({
+  font: words("The font of your letters", 60, "The font of your letters needs a name."),
+  size: textSize,
+  color,
+});
+export type LetterType = TypeOf<typeof letterType>;
+
+export interface DirectoryPerson {
+  readonly id: string;
+  readonly person: Person;
+}

@@ -1,0 +1,14 @@
+export {
+  contentHash,
+  endingOf,
+  hostedPath,
+  hostedPathsIn,
+  isContentHash,
+  isHosted,
+  isHostedFileName,
+  publicAddress,
+  readHostedPath,
+  readPicturePath,
+  type HostedAddress,
+} from "./hosted";
+export { isPrivateAddress, isPrivateHost } from "./private-host";

@@ -1,0 +1,132 @@
+/**
+ * HTML as inert data: parsed by parse5, named by places, and written back. Nothing in it ever runs, and no tree is deeper
+ * than browsers build one.
+ */
+import { defaultTreeAdapter, parse, parseFragment, serialize, type DefaultTreeAdapterTypes } from "parse5";
+
+export type Element = DefaultTreeAdapterTypes.Element;
+export type ChildNode = DefaultTreeAdapterTypes.ChildNode;
+export type ParentNode = DefaultTreeAdapterTypes.ParentNode;
+
+export const isElement = (node: ChildNode): node is Element => "tagName" in node;
+export const isText = (node: ChildNode): node is DefaultTreeAdapterTypes.TextNode =>
+  node.nodeName === "#text";
+export const isComment = (node: ChildNode): node is DefaultTreeAdapterTypes.CommentNode =>
+  node.nodeName === "#comment";
+
+/** A message's HTML, fragment or whole file, as one tree of head and body. */
+export interface Message {
+  readonly head: Element;
+  readonly body: Element;
+}
+
+/** Elements may lie this deep; browsers move what is deeper up beside what it was in, and so do we. */
+export const deepestElement = 500;
+
+/** Moves the elements inside an element that is as deep as any may be out, to stand after it, in their order. */
+function flattened<P extends ParentNode>(root: P): P {
+  const level: { readonly parent: ParentNode; next: number }[] = [{ parent: root, next: 0 }];
+  for (let here = level.at(-1); here; here = level.at(-1)) {
+    const node = here.parent.childNodes[here.next++];
+    if (node === undefined) level.pop();
+    else if (isElement(node)) {
+      if (level.length < deepestElement) level.push({ parent: node, next: 0 });
+      else {
+        const inside = node.childNodes.filter(isElement);
+        if (inside.length === 0) continue;
+        node.childNodes = node.childNodes.filter((child) => !isElement(child));
+        for (const child of inside) child.parentNode = here.parent;
+        here.parent.childNodes.splice(here.next, 0, ...inside);
+      }
+    }
+  }
+  return root;
+}
+
+/** Reads any HTML as a browser would (WHATWG HTML 13.2). Never throws. */
+export function parseMessage(html: string): Message {
+  const root = parse(html).childNodes.find(isElement);
+  const [head, body] = root?.childNodes.filter(isElement) ?? [];
+  // A parser makes both of them whatever it reads; a set of frames is no body, and shows nothing in a mail.
+  if (!head || !body) throw new TypeError("A parsed document has a head and a body");
+  return { head, body: flattened(body) };
+}
+
+/** Reads a piece of HTML as what stands in a body. Never throws. */
+export const parseParts = (html: string): ParentNode => flattened(parseFragment(html));
+
+/** The HTML of what is in a parent. */
+export const writeParts = (parent: ParentNode): string => serialize(parent);
+
+export const attributeOf = (element: Element, name: string): string | null =>
+  element.attrs.find((attribute) => attribute.name === name)?.value ?? null;
+
+export function setAttribute(element: Element, name: string, value: string): void {
+  const found = element.attrs.find((attribute) => attribute.name === name);
+  if (found) found.value = value;
+  else element.attrs.push({ name, value });
+}
+
+export function removeAttribute(element: Element, name: string): void {
+  element.attrs = element.attrs.filter((attribute) => attribute.name !== name);
+}
+
+export const detach = (node: ChildNode): void => defaultTreeAdapter.detachNode(node);
+
+export const insertBefore = (parent: ParentNode, node: ChildNode, before: ChildNode): void =>
+  defaultTreeAdapter.insertBefore(parent, node, before);
+
+export const createElement = (name: string, attributes: Readonly<Record<string, string>>): Element =>
+  defaultTreeAdapter.createElement(
+    name,
+    "http://www.w3.org/1999/xhtml" as Element["namespaceURI"],
+    Object.entries(attributes).map(([attribute, value]) => ({ name: attribute, value })),
+  );
+
+export const createText = (value: string): DefaultTreeAdapterTypes.TextNode =>
+  defaultTreeAdapter.createTextNode(value);
+
+export const append = (parent: ParentNode, node: ChildNode): void =>
+  defaultTreeAdapter.appendChild(parent, node);
+
+export const appendText = (parent: ParentNode, text: string): void =>
+  defaultTreeAdapter.insertText(parent, text);
+
+export function prepend(parent: ParentNode, node: ChildNode): void {
+  const first = parent.childNodes[0];
+  if (first) insertBefore(parent, node, first);
+  else append(parent, node);
+}
+
+const words: Readonly<Record<string, string>> = {
+  tr: "row",
+  td: "cell",
+  th: "cell",
+  img: "picture",
+  a: "link",
+  p: "paragraph",
+};
+
+/** The place of an element: "row 2, cell 1, link". Tables are named where they are nested. */
+export function placeInMessage(element: Element): string {
+  const steps: string[] = [];
+  for (let at: Element | null = element; at && at.tagName !== "body";) {
+    const parent: ParentNode | null = at.parentNode;
+    const siblings =
+      parent?.childNodes.filter(isElement).filter((other) => other.tagName === at!.tagName) ?? [];
+    const word = words[at.tagName];
+    if (word) {
+      const counted = word === "row" || word === "cell" || siblings.length > 1;
+      steps.unshift(counted ? `${word} ${siblings.indexOf(at) + 1}` : word);
+    } else if (
+      at.tagName === "table" &&
+      steps.length > 0 &&
+      parent &&
+      "tagName" in parent &&
+      parent.tagName !== "body"
+    )
+      steps.unshift("table");
+    at = parent && "tagName" in parent ? parent : null;
+  }
+  return steps.join(", ") || "message";
+}

@@ -1,0 +1,9 @@
+/** The one table that a document holds. */
+import type { Node } from "prosemirror-model";
+
+/** Throws a TypeError for what is no document: the schema lets none be without its table. */
+export function outerTable(document: Node): Node {
+  const table = document.firstChild;
+  if (table?.type.name !== "table") throw new TypeError(`A ${document.type.name} is no signature`);
+  return table;
+}

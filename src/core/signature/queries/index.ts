@@ -1,0 +1,4 @@
+export { hrefOf, leadingKind } from "./href-of";
+export { linksOf, type LinkUse, type PlacedLink } from "./links-of";
+export { pictureSourcesOf, picturesOf, type PlacedPicture } from "./pictures-of";
+export { placeOf, placeStep, wordsIn } from "./place";

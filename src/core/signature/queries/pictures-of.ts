@@ -1,0 +1,27 @@
+/** Every picture of a document. */
+import type { Node } from "prosemirror-model";
+import { image } from "../kinds/picture";
+
+export interface PlacedPicture {
+  /** The position before the picture in the document. */
+  readonly position: number;
+  readonly node: Node;
+}
+
+/** In reading order, those in lines and icon rows as well. */
+export function picturesOf(document: Node): readonly PlacedPicture[] {
+  const found: PlacedPicture[] = [];
+  document.descendants((node, position) => {
+    if (image.is(node)) found.push({ position, node });
+  });
+  return found;
+}
+
+/** The sources of a document's pictures, each once; empty places have none. */
+export const pictureSourcesOf = (document: Node): readonly string[] => [
+  ...new Set(
+    picturesOf(document)
+      .map(({ node }) => image.of(node).source)
+      .filter((source) => source !== ""),
+  ),
+];

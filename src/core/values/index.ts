@@ -1,0 +1,30 @@
+export {
+  list,
+  maybe,
+  object,
+  optional,
+  tagged,
+  type Fields,
+  type FieldsOf,
+  type ListValue,
+  type ObjectValue,
+  type OptionalValue,
+  type TaggedValue,
+} from "./composed-values";
+export {
+  choice,
+  color,
+  count,
+  flag,
+  milliseconds,
+  numberIn,
+  px,
+  ratio,
+  text,
+  words,
+  type ChoiceValue,
+  type NumberValue,
+  type Range,
+  type TextValue,
+} from "./simple-values";
+export { complain, complaintOf, describeValue, type Check, type TypeOf, type Value } from "./value";

@@ -1,4 +1,0 @@
-CREATE TABLE `organisation` (
-	`id` integer PRIMARY KEY NOT NULL,
-	`facts` text NOT NULL
-);

@@ -1,0 +1,111 @@
+/** Where a picture goes on the sheet, and putting it there. */
+import type { Node } from "prosemirror-model";
+import { NodeSelection, Selection, type EditorState, type Transaction } from "prosemirror-state";
+import type { Cut, Original } from "@/contract";
+import type { AddressReport } from "@/core/links";
+import { firstDisplaySize, type Size } from "@/core/pictures";
+import {
+  build,
+  iconRow,
+  image,
+  innerWidth,
+  insertParts,
+  picture,
+  picturesOf,
+  setAttributes,
+  type PictureAttributes,
+} from "@/core/signature";
+import { insertBlock } from "../editor/commands";
+import { describeSelection } from "../editor/selection";
+
+/** Where a chosen picture goes. */
+export type PictureTarget =
+  | { readonly kind: "cursor" }
+  | { readonly kind: "between"; readonly at: number }
+  | { readonly kind: "replace"; readonly position: number }
+  | { readonly kind: "icon"; readonly position: number };
+
+/** What is placed: an original, which is cut to fit; a cut or loop as it is; or a picture from elsewhere. */
+export type Choice =
+  | { readonly kind: "original"; readonly original: Pick<Original, "hash" | "name"> }
+  | { readonly kind: "cut"; readonly cut: Cut }
+  | { readonly kind: "foreign"; readonly report: AddressReport };
+
+/** What the document holds of a picture's file. */
+export type Shown = Pick<PictureAttributes, "source" | "width" | "height">;
+
+/** Room that is assumed when no cell is selected; px. */
+const someRoom = 200;
+
+export const shownOf = ({ source, width, height }: Cut): Shown => ({ source, width, height });
+
+/** A picture from elsewhere at half its pixels, so that it is sharp, but no wider than there is room. */
+export function shownFrom({ address, picture: size }: AddressReport, room: number): Shown {
+  if (!size) throw new RangeError(`No picture was found at ${address}`);
+  return { source: address, ...firstDisplaySize(size, room) };
+}
+
+/** How wide a picture may be where it goes; px. */
+export function roomFor(state: EditorState, target: PictureTarget): number {
+  const { doc } = state;
+  if (target.kind === "replace") {
+    const node = doc.nodeAt(target.position);
+    return image.is(node) && node ? image.of(node).width : someRoom;
+  }
+  if (target.kind === "icon") {
+    const node = doc.nodeAt(target.position);
+    return iconRow.is(node) && node ? iconRow.of(node).size : someRoom;
+  }
+  const there =
+    target.kind === "between"
+      ? state.apply(state.tr.setSelection(Selection.near(doc.resolve(target.at))))
+      : state;
+  const [cell] = describeSelection(there).cells;
+  return cell ? innerWidth(cell.map, cell.place) : someRoom;
+}
+
+/** The size of the empty place that a picture is chosen for; null where it goes anywhere else. */
+export function placeToFill({ doc }: EditorState, target: PictureTarget): Size | null {
+  const node = target.kind === "replace" ? doc.nodeAt(target.position) : null;
+  if (!node || !image.is(node)) return null;
+  const { source, width, height } = image.of(node);
+  return source === "" ? { width, height } : null;
+}
+
+interface Placed {
+  readonly tr: Transaction;
+  /** Where the picture begins. */
+  readonly at: number;
+}
+
+/** Puts a picture where it was chosen for; null when that place is gone meanwhile. */
+export function placePicture(state: EditorState, shown: Shown, target: PictureTarget): Placed | null {
+  const { doc, tr } = state;
+  if (target.kind === "cursor") {
+    const put = insertBlock(state, build.picture(shown));
+    return put && { tr: put, at: put.selection.from };
+  }
+  if (target.kind === "between") {
+    const { at } = target;
+    if (at > doc.content.size || doc.resolve(at).parent.type.name !== "cell") return null;
+    insertParts(tr, at, [build.picture(shown)]);
+    return { tr: tr.setSelection(NodeSelection.create(tr.doc, at)), at };
+  }
+  const { position } = target;
+  const node = doc.nodeAt(position);
+  if (target.kind === "replace") {
+    if (!picture.is(node)) return null;
+    setAttributes(tr, position, picture, shown);
+    return { tr: tr.setSelection(NodeSelection.create(tr.doc, position)), at: position };
+  }
+  if (!node || !iconRow.is(node)) return null;
+  const at = position + node.nodeSize - 1;
+  return { tr: tr.insert(at, build.icon(shown)), at };
+}
+
+/** Where the picture with a source is: at the position, or wherever an edit has moved it meanwhile. */
+export function findPicture(document: Node, source: string, position: number): number | null {
+  const there = document.nodeAt(position);
+  if (there && image.is(there) && image.of(there).source === source) return position;
+  return picturesOf(document).find(({ node }) => image.of(node).source === source)?.position ?? null;
+}

@@ -1,0 +1,132 @@
+"use client";
+
+/** Placing pictures in the document, and cutting them to size. */
+import { useCallback, useMemo } from "react";
+import { NodeSelection } from "prosemirror-state";
+import { toast } from "sonner";
+import { endpoints, type Cut, type CutRequest } from "@/contract";
+import { suggestAlt, type AltContext } from "@/core/checks";
+import { image, setAttributes } from "@/core/signature";
+import { ask, send } from "../../parts/ask";
+import type { EditedSignature } from "../../signature/editing/use-signature";
+import {
+  findPicture,
+  placePicture,
+  placeToFill,
+  roomFor,
+  shownFrom,
+  shownOf,
+  type Choice,
+  type PictureTarget,
+  type Shown,
+} from "./place-picture";
+import type { KnownPictures } from "./use-picture-facts";
+
+export interface Pictures {
+  /** Places a picture where it was asked for. Rejects with a message that can be shown. */
+  readonly place: (choice: Choice, target: PictureTarget) => Promise<void>;
+  /** Uploads files and places them one after the other; what fails is said. */
+  readonly placeFiles: (files: readonly File[]) => Promise<void>;
+  /** Cuts the picture at a position again, at an exact width or height. */
+  readonly resize: (position: number, asked: { width: number } | { height: number }) => Promise<void>;
+  /** Puts a cut in the place of the picture with a source, at the position or wherever it is by now. */
+  readonly swap: (source: string, position: number, cut: Cut) => void;
+}
+
+export function usePictures(
+  { current, dispatch }: Pick<EditedSignature, "current" | "dispatch">,
+  { learnCut, learnForeign }: KnownPictures,
+  context: AltContext,
+): Pictures {
+  const makeCut = useCallback(
+    async (asked: CutRequest): Promise<Cut> => {
+      const { cut } = await ask(endpoints.makeCut, { body: asked });
+      learnCut(cut);
+      return cut;
+    },
+    [learnCut],
+  );
+
+  const shownFor = useCallback(
+    async (choice: Choice, target: PictureTarget): Promise<Shown> => {
+      switch (choice.kind) {
+        case "foreign":
+          learnForeign(choice.report);
+          return shownFrom(choice.report, roomFor(current(), target));
+        case "cut":
+          learnCut(choice.cut);
+          return shownOf(choice.cut);
+        case "original": {
+          const original = choice.original.hash;
+          const place = placeToFill(current(), target);
+          return shownOf(
+            await makeCut(
+              place
+                ? { kind: "fill", original, ...place }
+                : { kind: "whole", original, widest: Math.floor(roomFor(current(), target)) },
+            ),
+          );
+        }
+      }
+    },
+    [current, learnCut, learnForeign, makeCut],
+  );
+
+  const place = useCallback<Pictures["place"]>(
+    async (choice, target) => {
+      const shown = await shownFor(choice, target);
+      const placed = placePicture(current(), shown, target);
+      if (!placed) return;
+      const { tr, at } = placed;
+      // It says what its use suggests; of one from elsewhere, nobody knows what it shows.
+      if (choice.kind !== "foreign") {
+        const { selection } = tr;
+        setAttributes(tr, at, image, { alt: suggestAlt(tr.doc, at, context) });
+        if (selection instanceof NodeSelection) tr.setSelection(NodeSelection.create(tr.doc, selection.from));
+      }
+      dispatch(tr);
+    },
+    [current, dispatch, shownFor, context],
+  );
+
+  const placeFiles = useCallback<Pictures["placeFiles"]>(
+    async (files) => {
+      for (const file of files)
+        try {
+          const { originals, refused } = await send(endpoints.addPictures, { file });
+          for (const original of originals) await place({ kind: "original", original }, { kind: "cursor" });
+          for (const { message } of refused) toast.error(message);
+        } catch (error) {
+          toast.error((error as Error).message);
+        }
+    },
+    [place],
+  );
+
+  const swap = useCallback<Pictures["swap"]>(
+    (source, position, cut) => {
+      learnCut(cut);
+      const { doc, tr } = current();
+      const at = findPicture(doc, source, position);
+      if (at !== null) dispatch(setAttributes(tr, at, image, shownOf(cut)));
+    },
+    [current, dispatch, learnCut],
+  );
+
+  const resize = useCallback<Pictures["resize"]>(
+    async (position, asked) => {
+      const node = current().doc.nodeAt(position);
+      if (!node || !image.is(node)) return;
+      const { source } = image.of(node);
+      const cut = await makeCut(
+        "width" in asked
+          ? { kind: "at-width", source, width: asked.width }
+          : { kind: "at-height", source, height: asked.height },
+      );
+      swap(source, position, cut);
+    },
+    [current, makeCut, swap],
+  );
+
+  return useMemo(() => ({ place, placeFiles, resize, swap }), [place, placeFiles, resize, swap]);
+}

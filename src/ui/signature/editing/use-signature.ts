@@ -1,0 +1,86 @@
+"use client";
+
+/**
+ * A signature that is being edited, in whatever view: its document with undo, saved as it changes, its unsaved part
+ * kept in the browser, and the choice between two versions when it was changed elsewhere as well.
+ */
+import { useCallback, useMemo, useRef, useState } from "react";
+import type { Node } from "prosemirror-model";
+import type { EditorState, Transaction } from "prosemirror-state";
+import { toast } from "sonner";
+import { endpoints, type OpenSignature } from "@/contract";
+import { parseSignature } from "@/core/signature";
+import { ask } from "../../parts/ask";
+import { useRestoredDraft } from "./use-restored-draft";
+import { useSaving, type SaveState } from "./use-saving";
+
+type Listener = (state: EditorState) => void;
+
+export interface EditedSignature {
+  readonly id: string;
+  readonly name: string;
+  readonly state: EditorState;
+  readonly saving: SaveState;
+  /** The state at this moment, for what goes on after a wait. */
+  readonly current: () => EditorState;
+  readonly dispatch: (transaction: Transaction) => void;
+  /** Puts another document in place of this one; undo starts anew. */
+  readonly replace: (document: Node) => void;
+  /** Is told of every state before it is drawn. Answers with what ends that. */
+  readonly listen: (listener: Listener) => () => void;
+  /** Chooses between the version of this window and the one that is saved. */
+  readonly settle: (keep: "mine" | "saved") => Promise<void>;
+}
+
+export function useSignature(
+  opened: OpenSignature,
+  createState: (document: Node) => EditorState,
+): EditedSignature {
+  const { id, name } = opened;
+  const [state, setState] = useState(() => createState(parseSignature(opened.document)));
+  const latest = useRef(state);
+  const listeners = useRef(new Set<Listener>());
+
+  const show = useCallback((next: EditorState) => {
+    latest.current = next;
+    listeners.current.forEach((listener) => listener(next));
+    setState(next);
+  }, []);
+  const listen = useCallback((listener: Listener) => {
+    listeners.current.add(listener);
+    return () => {
+      listeners.current.delete(listener);
+    };
+  }, []);
+  const current = useCallback(() => latest.current, []);
+  const dispatch = useCallback((transaction: Transaction) => show(latest.current.apply(transaction)), [show]);
+  const replace = useCallback((document: Node) => show(createState(document)), [show, createState]);
+
+  const saves = useSaving(id, state.doc, opened.revision);
+  const { state: saving, goOnFrom } = saves;
+  useRestoredDraft(opened, { current, dispatch }, saves);
+
+  const settle = useCallback(
+    async (keep: "mine" | "saved"): Promise<void> => {
+      if (saving.kind !== "stale") return;
+      try {
+        const settled = await ask(endpoints.settleRefusedSave, {
+          params: { id },
+          body: { refusedId: saving.refusedId, keep },
+        });
+        const kept = parseSignature(settled.document);
+        if (keep === "saved") replace(kept);
+        goOnFrom(kept, settled.revision);
+        if (settled.otherName !== null) toast(`The other version is on the Shelf as “${settled.otherName}”.`);
+      } catch (error) {
+        toast.error((error as Error).message);
+      }
+    },
+    [saving, id, replace, goOnFrom],
+  );
+
+  return useMemo(
+    () => ({ id, name, state, saving, current, dispatch, replace, listen, settle }),
+    [id, name, state, saving, current, dispatch, replace, listen, settle],
+  );
+}
