@@ -4,6 +4,7 @@ import type { ForeignPicture } from "@/contract";
 import type { AddressReport } from "@/core/links";
 import { database } from "../database/database";
 import { foreignPictures } from "../database/schema";
+import { notFound } from "../http/refusal";
 import { inspectAddress } from "./inspect-address";
 
 type Row = typeof foreignPictures.$inferSelect;
@@ -47,5 +48,11 @@ export const findForeignPictures = async (
       ).map(toForeign);
 
 export async function forgetForeignPicture(address: string): Promise<void> {
-  await (await database()).delete(foreignPictures).where(eq(foreignPictures.address, address));
+  const forgotten = await (
+    await database()
+  )
+    .delete(foreignPictures)
+    .where(eq(foreignPictures.address, address))
+    .returning({ address: foreignPictures.address });
+  if (forgotten.length === 0) throw notFound("address");
 }

@@ -127,6 +127,7 @@ export async function describeIcon(hash: string, facts: { name: string; note: st
 
 /** Takes an icon out of its pack; pictures that were made of it stay where they are. */
 export async function deleteIcon(hash: string): Promise<void> {
+  if (!(await findIcon(hash))) throw notFound("icon");
   await (await database()).delete(icons).where(eq(icons.originalHash, hash));
 }
 

@@ -3,6 +3,7 @@ import { asc, eq } from "drizzle-orm";
 import type { NetworkKind } from "@/core/links";
 import { database } from "../database/database";
 import { networkKinds } from "../database/schema";
+import { notFound } from "../http/refusal";
 
 /** In the order in which they were added. */
 export async function listNetworks(): Promise<readonly NetworkKind[]> {
@@ -22,5 +23,11 @@ export async function saveNetwork(network: NetworkKind): Promise<NetworkKind> {
 }
 
 export async function deleteNetwork(id: string): Promise<void> {
-  await (await database()).delete(networkKinds).where(eq(networkKinds.id, id));
+  const deleted = await (
+    await database()
+  )
+    .delete(networkKinds)
+    .where(eq(networkKinds.id, id))
+    .returning({ id: networkKinds.id });
+  if (deleted.length === 0) throw notFound("network");
 }

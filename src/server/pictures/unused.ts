@@ -5,7 +5,7 @@ import { hostedPath, readPicturePath } from "@/core/addresses";
 import { originalsOfLoop } from "@/core/pictures";
 import { database } from "../database/database";
 import { cuts, icons, originals } from "../database/schema";
-import { Refusal } from "../http/refusal";
+import { notFound, Refusal } from "../http/refusal";
 import { pictureStore } from "../store/store";
 import { listCuts } from "./cuts";
 import { listOriginals } from "./originals";
@@ -88,12 +88,21 @@ export async function removePictures(asked: Removal): Promise<Removal> {
 /** Takes a removal back. */
 export async function restorePictures(removal: Removal): Promise<void> {
   const db = await database();
-  if (removal.originals.length > 0)
-    await db
+  const places = removal.cuts.map(cutIs);
+  let restored = 0;
+  if (removal.originals.length > 0) {
+    const rows = await db
       .update(originals)
       .set({ removedAt: null })
-      .where(inArray(originals.hash, [...removal.originals]));
-  for (const source of removal.cuts) await db.update(cuts).set({ removedAt: null }).where(cutIs(source));
+      .where(inArray(originals.hash, [...removal.originals]))
+      .returning({ hash: originals.hash });
+    restored += rows.length;
+  }
+  for (const place of places) {
+    const rows = await db.update(cuts).set({ removedAt: null }).where(place).returning({ hash: cuts.hash });
+    restored += rows.length;
+  }
+  if (restored === 0) throw notFound("removed picture");
 }
 
 /** Takes away for good what was removed long ago. */

@@ -12,7 +12,7 @@ import {
   replaceSources,
   setAttributes,
 } from "@/core/signature";
-import { database } from "../database/database";
+import { database, type Database } from "../database/database";
 import { refusedSaves, signatures } from "../database/schema";
 import { notFound, Refusal } from "../http/refusal";
 import { keepVersion } from "./versions";
@@ -136,6 +136,22 @@ export async function restoreSignature(id: string): Promise<void> {
   if (restored.length === 0) throw notFound("deleted signature");
 }
 
+/** Keeps what was refused, once, however often it is sent. Resolves with its id. */
+async function keepRefused(
+  db: Database,
+  refused: Pick<typeof refusedSaves.$inferInsert, "signatureId" | "baseRevision" | "document">,
+): Promise<string> {
+  const { signatureId, document } = refused;
+  const [known] = await db
+    .select({ id: refusedSaves.id })
+    .from(refusedSaves)
+    .where(and(eq(refusedSaves.signatureId, signatureId), eq(refusedSaves.document, document)));
+  if (known) return known.id;
+  const id = randomUUID();
+  await db.insert(refusedSaves).values({ id, ...refused, createdAt: Date.now() });
+  return id;
+}
+
 /**
  * Saves a document over the revision that it was made from, and answers with the new revision. When another
  * save came in between it is refused with 409, both documents are kept, and the refusal carries what is saved
@@ -156,10 +172,7 @@ export async function saveDocument(id: string, document: unknown, baseRevision: 
   const current = await findRow(id);
   // The same document sent again, after its answer was lost on the way, is already saved.
   if (current.document === text) return current.revision;
-  const refusedId = randomUUID();
-  await db
-    .insert(refusedSaves)
-    .values({ id: refusedId, signatureId: id, baseRevision, document: text, createdAt: Date.now() });
+  const refusedId = await keepRefused(db, { signatureId: id, baseRevision, document: text });
   throw new Refusal(
     409,
     "stale-save",

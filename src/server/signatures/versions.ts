@@ -20,9 +20,20 @@ const toVersion = ({ id, revision, name, document, createdAt }: Row): Version =>
   createdAt,
 });
 
-/** All versions of a signature, the latest first. */
+/** What is saved of a signature; refuses with 404 when it is deleted or was never there. */
+async function findSaved(db: Database, signatureId: string): Promise<{ revision: number; document: string }> {
+  const [signature] = await db
+    .select({ revision: signatures.revision, document: signatures.document })
+    .from(signatures)
+    .where(and(eq(signatures.id, signatureId), isNull(signatures.deletedAt)));
+  if (!signature) throw notFound("signature");
+  return signature;
+}
+
+/** All versions of a signature, the latest first. Refuses when it is gone. */
 export async function listVersions(signatureId: string): Promise<readonly Version[]> {
   const db = await database();
+  await findSaved(db, signatureId);
   const rows = await db
     .select()
     .from(versions)
@@ -34,13 +45,8 @@ export async function listVersions(signatureId: string): Promise<readonly Versio
 /** Keeps what is saved of a signature under a name, and answers with the version's id. Refuses when it is gone. */
 export async function nameVersion(signatureId: string, name: string): Promise<string> {
   const db = await database();
-  const [signature] = await db
-    .select()
-    .from(signatures)
-    .where(and(eq(signatures.id, signatureId), isNull(signatures.deletedAt)));
-  if (!signature) throw notFound("signature");
+  const { revision, document } = await findSaved(db, signatureId);
   const id = randomUUID();
-  const { revision, document } = signature;
   await db.insert(versions).values({ id, signatureId, revision, name, document, createdAt: Date.now() });
   return id;
 }

@@ -1,0 +1,181 @@
+import { mkdtemp, rm } from "node:fs/promises";
+import os from "node:os";
+import path from "node:path";
+import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import { endpoints, type AnyEndpoint, type Endpoint } from "@/contract";
+import { plainRecipe } from "@/core/pictures";
+import { blankSignature } from "@/core/signature";
+import { closeImaging } from "@/server/imaging/imaging";
+
+type Name = keyof typeof endpoints;
+type BodyOf<E> =
+  E extends Endpoint<string, unknown, infer Body, unknown, "json" | "lines" | "bytes"> ? Body : never;
+
+const hash = "0123456789abcdef0123";
+const cut = `/h/${hash}/press.png`;
+const recipe = plainRecipe({ x: 0, y: 0, width: 10, height: 10 }, { width: 5, height: 5 });
+const loop = {
+  source: { kind: "pictures", originals: [hash] },
+  frames: [{ picture: 0, time: 100 }],
+  repeats: 0,
+  colors: 16,
+  crop: null,
+  width: 10,
+  height: 10,
+  density: 2,
+  fill: "#FFFFFF",
+  solid: false,
+} as const;
+
+/** A body that each endpoint takes; what it names is not there. */
+const bodies = {
+  lookAtAddress: { address: "not an address" },
+  forgetAddress: { address: "https://sedgeweb.example/x.png" },
+  makeCut: { kind: "at-width", source: cut, width: 50 },
+  previewCut: { original: hash, recipe },
+  describeIcon: { name: "Reed", note: "" },
+  drawIcons: {
+    icons: [{ kind: "own", hash }],
+    look: { style: "line", color: null, plate: "#FFFFFF" },
+    size: 24,
+  },
+  keepLetterType: { font: "Georgia", size: 16, color: "#111111" },
+  hostCalendar: { title: "Open day", start: "soon", end: "", place: "", description: "" },
+  hostCard: { personId: "nobody" },
+  recordOpening: { address: "https://harrowfen.example" },
+  walkLinks: { addresses: [] },
+  makeLoop: { loop },
+  previewLoop: { loop },
+  previewLoopPicture: { loop, picture: 0 },
+  startLoop: { source: loop.source },
+  sendMessage: { toPersonId: "nobody", subject: "Seeds", html: "<p>Hello</p>" },
+  keepMailroomSignature: { html: "<p>Ada</p>" },
+  saveNetwork: {
+    network: { id: "plotline", name: "Plotline", glyph: "", pattern: "https://plotline.example/" },
+  },
+  deleteNetwork: { id: "nowhere" },
+  savePattern: { signatureId: "none", name: "Two lines" },
+  renamePicture: { name: "Press" },
+  removePictures: { cuts: [cut], originals: [] },
+  restorePictures: { cuts: [cut], originals: [] },
+  setPublicAddress: { base: "harrowfen" },
+  startSignature: { kind: "pattern", pattern: "none" },
+  saveSignature: { document: blankSignature(1, 1).toJSON() as object, revision: 1 },
+  describeSignature: { name: "Press desk" },
+  settleRefusedSave: { refusedId: "none", keep: "mine" },
+  nameVersion: { name: "Before" },
+  swapPicture: { from: cut, to: cut },
+  publishPictures: { base: "https://sedgeweb.example/pictures" },
+} as const satisfies { readonly [K in Name]?: BodyOf<(typeof endpoints)[K]> };
+
+/** What must follow a path. */
+const queries: Readonly<Record<string, string>> = {
+  "/api/cuts": `?source=${encodeURIComponent(cut)}`,
+  "/api/icons": "?pack=Fen&note=",
+};
+
+/** Those that take what the sample says, since nothing in it has to be there. */
+const taken = new Set<Name>(["lookAtAddress", "keepLetterType", "recordOpening", "walkLinks", "saveNetwork"]);
+
+const routes = import.meta.glob<Record<string, unknown>>("./**/route.ts");
+const all = Object.entries(endpoints) as readonly (readonly [Name, AnyEndpoint])[];
+const fileOf = ({ path: at }: AnyEndpoint): string =>
+  `./${at.replace("/api/", "").replace(/:([a-z]+)/g, "[$1]")}/route.ts`;
+
+type RouteHandler = (request: Request, context: { params: Promise<unknown> }) => Promise<Response>;
+
+async function answer(
+  endpoint: AnyEndpoint,
+  init: RequestInit,
+): Promise<{ status: number; message: string }> {
+  const params = Object.fromEntries(
+    [...endpoint.path.matchAll(/:([a-z]+)/g)].map(([, name]) => [name, "none"]),
+  );
+  const module = await routes[fileOf(endpoint)]?.();
+  const handler = module?.[endpoint.method] as RouteHandler;
+  const address = `http://127.0.0.1:4310${endpoint.path}${queries[endpoint.path] ?? ""}`;
+  const response = await handler(new Request(address, { method: endpoint.method, ...init }), {
+    params: Promise.resolve(params),
+  });
+  const { error } = (await response.json().catch(() => ({}))) as { error?: { message: string } };
+  return { status: response.status, message: error?.message ?? "" };
+}
+
+const asJson = (body: unknown): RequestInit => ({
+  body: JSON.stringify(body),
+  headers: { "content-type": "application/json" },
+});
+
+const sentence = /^[A-Z“].*[.!?…]$/s;
+
+let folder: string;
+beforeAll(async () => {
+  folder = await mkdtemp(path.join(os.tmpdir(), "still-line-"));
+  process.env.STILL_LINE_DATA = folder;
+});
+afterAll(async () => {
+  await closeImaging();
+  await rm(folder, { recursive: true, force: true });
+});
+
+describe("the contract", () => {
+  it("has a handler for each endpoint, and there is none beside them", async () => {
+    const found: string[] = [];
+    for (const [file, load] of Object.entries(routes))
+      for (const method of Object.keys(await load())) found.push(`${method} ${file}`);
+    expect(found.sort()).toEqual(all.map(([, endpoint]) => `${endpoint.method} ${fileOf(endpoint)}`).sort());
+  });
+
+  it("has a sample of every body", () => {
+    expect(Object.keys(bodies).sort()).toEqual(
+      all.flatMap(([name, { body }]) => (body ? [name] : [])).sort(),
+    );
+  });
+});
+
+describe.each(all.filter(([, { body }]) => body))("%s", (name, endpoint) => {
+  const sample: Readonly<Record<string, unknown>> = bodies[name as keyof typeof bodies];
+
+  it("refuses what is no JSON, and what is no object", async () => {
+    for (const init of [{ body: "{" }, asJson(7), asJson([1]), asJson(null)]) {
+      const { status, message } = await answer(endpoint, init);
+      expect(status).toBe(400);
+      expect(message).toMatch(sentence);
+    }
+  });
+
+  it.each(Object.keys(sample))("refuses a wrong %s by its name", async (field) => {
+    const { status, message } = await answer(endpoint, asJson({ ...sample, [field]: [[7]] }));
+    expect(status).toBe(400);
+    expect(message).toMatch(sentence);
+  });
+
+  it("refuses a field that it does not know by its name", async () => {
+    const { status, message } = await answer(endpoint, asJson({ ...sample, misspelt: true }));
+    expect(status).toBe(400);
+    expect(message).toContain("misspelt");
+    expect(message).toMatch(sentence);
+  });
+
+  if (!taken.has(name))
+    it("refuses what is not there", async () => {
+      const { status, message } = await answer(endpoint, asJson(sample));
+      expect([400, 404, 409, 422]).toContain(status);
+      expect(message).toMatch(sentence);
+    });
+});
+
+describe.each(all.filter(([, { file }]) => file !== null))("%s", (_name, endpoint) => {
+  it("refuses a request without a file", async () => {
+    const { status, message } = await answer(endpoint, { body: "x", headers: { "content-length": "1" } });
+    expect(status).toBe(400);
+    expect(message).toMatch(sentence);
+  });
+});
+
+const unnamed = all.filter(([, { body, file, path: at }]) => !body && file === null && at.includes(":"));
+it.each(unnamed)("%s refuses an id that is not there", async (_name, endpoint) => {
+  const { status, message } = await answer(endpoint, {});
+  expect(status).toBe(404);
+  expect(message).toMatch(sentence);
+});
