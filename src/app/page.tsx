@@ -1,4 +1,4 @@
-import { openSignatures } from "@/server/signatures/open-signature";
+import { openSignatures, openWaiting } from "@/server/signatures/open-signature";
 import { findOrganisation } from "@/server/settings/organisation";
 import { listPeople } from "@/server/people/people";
 import { SiteHeader } from "@/ui/parts/site-header";
@@ -7,16 +7,18 @@ import { Shelf } from "@/ui/shelf/shelf";
 export const metadata = { title: "Shelf" };
 
 export default async function ShelfPage() {
-  const [signatures, people, organisation] = await Promise.all([
+  const [signatures, people, organisation, waiting] = await Promise.all([
     openSignatures(),
     listPeople(),
     findOrganisation(),
+    openWaiting(),
   ]);
   return (
     <>
       <SiteHeader current="Shelf" />
       <Shelf
         organisation={organisation?.name ?? ""}
+        waiting={waiting}
         peopleCount={people.length}
         signatures={signatures.map(({ id, name, person, html, base, weight, findings }) => ({
           id,

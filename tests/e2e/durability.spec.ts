@@ -111,6 +111,39 @@ test("two windows on one signature: the second to save sees both versions and ch
   await expect(page.locator("iframe").last().contentFrame().locator("body")).toContainText("first window");
 });
 
+test("Links saves over nobody's work: its change is shown beside what the Bench saved, and waits on the Shelf until somebody chooses", async ({
+  page,
+}) => {
+  await startBlank(page);
+  await page.getByRole("textbox", { name: "Name of the signature" }).fill("Undecided");
+  await page.keyboard.press("Enter");
+  const bench = page.url();
+  await cell(page, 1, 2).click();
+  await page.keyboard.type("harrowfen.example");
+  await waitUntilSaved(page, 1);
+
+  const links = await page.context().newPage();
+  await links.goto(`${bench}/links`);
+  await page.keyboard.type(" and its seeds");
+  await waitUntilSaved(page, 2);
+  await links.getByRole("radio", { name: "All links" }).click();
+  await links.getByRole("textbox", { name: "Source" }).fill("letters");
+  await links.getByRole("textbox", { name: "Medium" }).fill("mail");
+  await links.getByRole("textbox", { name: "Campaign" }).fill("spring");
+  await links.getByRole("button", { name: "Add them" }).click();
+  await expect(links.getByRole("alertdialog", { name: "Two versions of “Undecided”" })).toBeVisible();
+  await links.close();
+
+  await page.goto("/");
+  const waiting = page.getByRole("region", { name: "A version waits for you" });
+  await expect(waiting).toContainText("Undecided");
+  await expect(waiting.locator("iframe").contentFrame().locator("body")).not.toContainText("seeds");
+  await waiting.getByRole("button", { name: "Put it on the Shelf: Undecided" }).click();
+  await expect(waiting).toBeHidden();
+  await expect(page.getByRole("link", { name: "Open Undecided, other version" })).toBeVisible();
+  await expect(page.getByRole("link", { name: "Open Undecided", exact: true })).toBeVisible();
+});
+
 test("undo and redo go over typing, measures and a dragged border, one gesture at a time", async ({
   page,
 }) => {

@@ -1,5 +1,5 @@
 /** A signature with everything that its screens need: its person, its findings and what its pictures weigh. */
-import type { Cut, KeptAnswer } from "@/contract";
+import type { Cut, KeptAnswer, WaitingVersion } from "@/contract";
 import { checkSignature, weightOf, type Finding, type PictureFactsBySource } from "@/core/checks";
 import { compile } from "@/core/compile";
 import type { Person } from "@/core/people";
@@ -12,6 +12,7 @@ import { findOrganisation, type Organisation } from "../settings/organisation";
 import { findPerson } from "../people/people";
 import { findCuts } from "../pictures/cuts";
 import { factsOf } from "../pictures/facts";
+import { listWaiting } from "./refused-saves";
 import { findSignature, listSignatures, type StoredSignature } from "./signatures";
 
 export interface OpenedSignature extends StoredSignature {
@@ -86,4 +87,26 @@ export async function openSignature(id: string): Promise<OpenedSignature> {
 export async function openSignatures(): Promise<readonly OpenedSignature[]> {
   const [all, surroundings] = await Promise.all([listSignatures(), findSurroundings()]);
   return Promise.all(all.map((stored) => open(stored, surroundings)));
+}
+
+/** A version that waits, as it looks. */
+export interface OpenedWaiting extends Omit<WaitingVersion, "document"> {
+  readonly html: string;
+  readonly base: string;
+}
+
+/** Refused saves that nobody has chosen about, each drawn for its signature's person. */
+export async function openWaiting(): Promise<readonly OpenedWaiting[]> {
+  const [waiting, base] = await Promise.all([listWaiting(), publicBase()]);
+  return Promise.all(
+    waiting.map(async ({ document, ...known }) => {
+      const { personId } = await findSignature(known.signatureId);
+      const person = personId ? ((await findPerson(personId))?.person ?? null) : null;
+      return {
+        ...known,
+        base,
+        html: compile(parseSignature(document), { destination: "webmail-paste", person, base }),
+      };
+    }),
+  );
 }

@@ -9,14 +9,16 @@ import { ask } from "../parts/ask";
 import { buttonClass } from "../parts/button";
 import { formatCount } from "../parts/format";
 import { ShelfCard, type ShelfSignature } from "./shelf-card";
+import { WaitingList, type Waiting } from "./waiting-list";
 
 interface Props {
   readonly organisation: string;
   readonly peopleCount: number;
   readonly signatures: readonly ShelfSignature[];
+  readonly waiting: readonly Waiting[];
 }
 
-export function Shelf({ organisation, peopleCount, signatures }: Props) {
+export function Shelf({ organisation, peopleCount, signatures, waiting }: Props) {
   const router = useRouter();
   const attempt = async (action: () => Promise<unknown>): Promise<void> => {
     try {
@@ -52,6 +54,7 @@ export function Shelf({ organisation, peopleCount, signatures }: Props) {
           Start a signature
         </Link>
       </div>
+      <WaitingList waiting={waiting} attempt={attempt} />
       {signatures.length === 0 ? (
         <div className="border-t border-pine py-16 text-center">
           <p className="font-serif text-2xl">Nothing on the Shelf yet</p>

@@ -1,0 +1,85 @@
+"use client";
+
+import { format } from "date-fns";
+import { endpoints } from "@/contract";
+import { ask } from "../parts/ask";
+import { Button } from "../parts/button";
+import { localPictures } from "../parts/local-pictures";
+import { SignatureFrame } from "../parts/signature-frame";
+
+export interface Waiting {
+  readonly refusedId: string;
+  readonly signatureId: string;
+  /** The signature's name. */
+  readonly name: string;
+  readonly html: string;
+  readonly base: string;
+  /** ms since 1970. */
+  readonly createdAt: number;
+}
+
+interface Props {
+  readonly waiting: readonly Waiting[];
+  /** Runs what a button asks for, says what went wrong, and draws the Shelf anew. */
+  readonly attempt: (action: () => Promise<unknown>) => Promise<void>;
+}
+
+const choices = [
+  { keep: "saved", label: "Put it on the Shelf", look: "primary" },
+  { keep: "mine", label: "Go on with it instead", look: "plain" },
+  { keep: "let-go", label: "Let it go", look: "quiet" },
+] as const;
+
+/** Versions that were not saved because the signature was changed in two windows, and that nobody has chosen about. */
+export function WaitingList({ waiting, attempt }: Props) {
+  if (waiting.length === 0) return null;
+  return (
+    <section aria-labelledby="waiting" className="mb-7 border-t border-clay pt-2">
+      <h2 id="waiting" className="font-serif text-xl">
+        {waiting.length === 1 ? "A version waits for you" : `${waiting.length} versions wait for you`}
+      </h2>
+      <p className="mb-3 text-soft">
+        They were changed in one window while another had saved already. Nothing of them is lost.
+      </p>
+      <ul className="grid gap-x-9 gap-y-4 md:grid-cols-2">
+        {waiting.map(({ refusedId, signatureId, name, html, base, createdAt }) => (
+          <li key={refusedId} className="grid grid-cols-[minmax(0,1fr)_auto] items-start gap-4">
+            <div>
+              <h3 className="mb-1 truncate text-sm">
+                {name} <span className="text-soft">at {format(createdAt, "d MMM, HH:mm")}</span>
+              </h3>
+              <div className="border border-hairline bg-white p-2">
+                <SignatureFrame
+                  html={localPictures(html, base)}
+                  label={`${name}, as it waits`}
+                  width={380}
+                  height={140}
+                  fit
+                />
+              </div>
+            </div>
+            <div className="flex flex-col items-start gap-1.5 pt-6">
+              {choices.map(({ keep, label, look }) => (
+                <Button
+                  key={keep}
+                  look={look}
+                  aria-label={`${label}: ${name}`}
+                  onClick={() =>
+                    void attempt(() =>
+                      ask(endpoints.settleRefusedSave, {
+                        params: { id: signatureId },
+                        body: { refusedId, keep },
+                      }),
+                    )
+                  }
+                >
+                  {label}
+                </Button>
+              ))}
+            </div>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
