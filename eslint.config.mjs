@@ -7,6 +7,7 @@ export default tseslint.config(
   {
     ignores: [
       ".next/**",
+      "dist/**",
       ".still-line/**",
       "node_modules/**",
       "next-env.d.ts",

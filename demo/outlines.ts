@@ -1,17 +1,19 @@
 /** Text as outlines, from the fonts that ship with the application, so that a drawing is the same on every machine. */
 import { readFileSync } from "node:fs";
+import path from "node:path";
 import * as fontkit from "fontkit";
+import { assets } from "@/server/assets";
 
-const open = (file: string): fontkit.Font => {
-  const font = fontkit.create(readFileSync(file));
+const open = (family: string, file: string): fontkit.Font => {
+  const font = fontkit.create(readFileSync(path.join(assets.fonts(family), file)));
   if (!("layout" in font)) throw new Error(`${file} is a collection and not a font`);
   return font;
 };
 
 const fonts = {
-  serif: open("node_modules/@fontsource/gelasio/files/gelasio-latin-400-normal.woff"),
-  sans: open("node_modules/@fontsource/arimo/files/arimo-latin-400-normal.woff"),
-  bold: open("node_modules/@fontsource/arimo/files/arimo-latin-700-normal.woff"),
+  serif: open("gelasio", "gelasio-latin-400-normal.woff"),
+  sans: open("arimo", "arimo-latin-400-normal.woff"),
+  bold: open("arimo", "arimo-latin-700-normal.woff"),
 } as const;
 
 export interface TextOutline {

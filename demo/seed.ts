@@ -4,6 +4,7 @@ import path from "node:path";
 import { glyphWeight } from "@/core/icons";
 import { readPerson } from "@/core/people";
 import type { Recipe, Size } from "@/core/pictures";
+import { assets } from "@/server/assets";
 import { dataFolder } from "@/server/configuration";
 import { listNetworks, saveNetwork } from "@/server/links/networks";
 import { describeOrganisation } from "@/server/settings/organisation";
@@ -17,7 +18,7 @@ import { demoSignatures } from "./documents";
 import { networks } from "./networks";
 import { iconLook, rowIcons } from "./pictures";
 
-const at = (...parts: string[]): string => path.join(import.meta.dirname, ...parts);
+const at = assets.demo;
 
 async function readJson<T>(...parts: string[]): Promise<T> {
   return JSON.parse(await readFile(at(...parts), "utf8")) as T;

@@ -43,21 +43,24 @@ function* filesUnder(folder) {
 }
 
 function sourceHash() {
-  const files = [...filesUnder(path.join(root, "src"))];
-  for (const name of ["package-lock.json", "next.config.ts", "postcss.config.mjs", "tsconfig.json"])
+  const files = ["src", "demo", "scripts"].flatMap((folder) => [...filesUnder(path.join(root, folder))]);
+  for (const name of ["package-lock.json", "next.config.mjs", "postcss.config.mjs", "tsconfig.json"])
     files.push(path.join(root, name));
   return hashOf(...files.flatMap((file) => [path.relative(root, file), readFileSync(file)]));
 }
 
 /** Builds for production when the sources have changed since the last build. */
-export function buildApplication({ always = false, skipTypes = false } = {}) {
+export async function buildApplication({ always = false, skipTypes = false } = {}) {
   const marker = path.join(root, ".next", "still-line-sources");
   const wanted = sourceHash();
-  const built = existsSync(path.join(root, ".next", "BUILD_ID"));
+  const built = [".next/BUILD_ID", "dist/still-line.mjs"].every((file) => existsSync(path.join(root, file)));
   if (!always && built && existsSync(marker) && readFileSync(marker, "utf8") === wanted) return;
   process.stdout.write("Building…\n");
   const next = path.join(root, "node_modules", "next", "dist", "bin", "next");
   const env = skipTypes ? { STILL_LINE_TYPES_CHECKED: "1" } : {};
   if (run(process.execPath, [next, "build"], { env }) !== 0) throw new Error("The build failed.");
+  // Imported here, since what only starts the application has no bundler.
+  const { bundle } = await import("./bundle.mjs");
+  await bundle();
   writeFileSync(marker, wanted);
 }

@@ -22,11 +22,11 @@ function count(name, passed, failed) {
 }
 
 /** A check that passes or fails as a whole. */
-function check(name, action) {
+async function check(name, action) {
   process.stdout.write(`\n== ${name}\n`);
   let good = false;
   try {
-    good = action() === 0;
+    good = (await action()) === 0;
   } catch (error) {
     process.stdout.write(`${error.message}\n`);
   }
@@ -58,18 +58,18 @@ function installChromium() {
   return run("apt-get", ["install", "-y", "-qq", "--no-install-recommends", "chromium"], { env });
 }
 
-function main() {
-  const installed = check("packages", () => {
+async function main() {
+  const installed = await check("packages", () => {
     installPackages();
     return 0;
   });
   if (!installed) return finish();
   mkdirSync(reports, { recursive: true });
-  const browser = check("chromium", installChromium);
-  check("format", () => run(bin("prettier"), ["--check", "."]));
-  check("lint", () => run(bin("eslint"), ["."]));
-  const types = check("types", () => run(bin("next"), ["typegen"]) || run(bin("tsc"), ["--noEmit"]));
-  check("dependency rule", () =>
+  const browser = await check("chromium", installChromium);
+  await check("format", () => run(bin("prettier"), ["--check", "."]));
+  await check("lint", () => run(bin("eslint"), ["."]));
+  const types = await check("types", () => run(bin("next"), ["typegen"]) || run(bin("tsc"), ["--noEmit"]));
+  await check("dependency rule", () =>
     run(bin("depcruise"), ["src", "demo", "--config", ".dependency-cruiser.cjs"]),
   );
   suite(
@@ -82,11 +82,12 @@ function main() {
       failed: Math.max(numFailedTests, testResults.filter(({ status }) => status === "failed").length),
     }),
   );
-  const built = check("build", () => {
+  const built = await check("build", async () => {
     // The types have been checked just now.
-    buildApplication({ always: true, skipTypes: types });
+    await buildApplication({ always: true, skipTypes: types });
     return 0;
   });
+  if (built) await check("built application", () => run(process.execPath, ["scripts/check-built.mjs"]));
   if (built && browser)
     suite(
       "end-to-end tests",
@@ -110,4 +111,4 @@ function finish() {
   process.exitCode = total.failed > 0 ? 1 : 0;
 }
 
-main();
+await main();

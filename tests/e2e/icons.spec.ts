@@ -220,7 +220,7 @@ test("a network of one's own is added, finds its pages, and is taken off the lis
   await dialog.getByRole("radio", { name: "Networks" }).click();
   await dialog.getByRole("button", { name: "New network" }).click();
   await dialog.getByRole("textbox", { name: "Name" }).fill("Reed Radio");
-  await choose(dialog.getByRole("combobox", { name: "Icon" }), "Reed");
+  await choose(dialog.getByRole("combobox", { name: "Icon" }), "Reed, your own");
   await dialog.getByRole("textbox", { name: /^Where its pages are/ }).fill("https://reedradio.example/@");
   await dialog.getByRole("button", { name: "Keep the network" }).click();
   // What is kept of a network is changed where it stands.

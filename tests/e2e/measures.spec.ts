@@ -42,14 +42,14 @@ test("cells are placed, filled and lined; a line is one for both of its cells", 
   await expect(first).toHaveAttribute("valign", "middle");
   await expect(first).toHaveCSS("background-color", "rgb(243, 239, 228)");
 
-  await setMeasure(page, "Width of the line at the right", "4");
-  await page.getByRole("textbox", { name: "Colour of the line" }).fill("#A3262A");
+  await setMeasure(page, "Width of the border at the right", "4");
+  await page.getByRole("textbox", { name: "Colour of the border" }).fill("#A3262A");
   await page.keyboard.press("Enter");
   await cell(page, 1, 2).click();
   await page.getByRole("radio", { name: "Border at the left" }).click();
-  await expect(page.getByRole("textbox", { name: "Width of the line at the left" })).toHaveValue("4");
-  await expect(page.getByRole("textbox", { name: "Colour of the line" })).toHaveValue("#A3262A");
-  await setMeasure(page, "Width of the line at the left", "0");
+  await expect(page.getByRole("textbox", { name: "Width of the border at the left" })).toHaveValue("4");
+  await expect(page.getByRole("textbox", { name: "Colour of the border" })).toHaveValue("#A3262A");
+  await setMeasure(page, "Width of the border at the left", "0");
   await expect(first).not.toHaveAttribute("style", /border-(left|right)/);
 
   // Nonsense changes nothing, and says what is possible.

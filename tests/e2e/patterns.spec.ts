@@ -64,11 +64,11 @@ async function selectCell(page: Page, row: number, column: number): Promise<void
     .click();
 }
 
-async function drawLine(page: Page, side: string, width: string, color?: string): Promise<void> {
-  await page.getByRole("radio", { name: `Line ${side}` }).click();
-  await setMeasure(page, `Width of the line ${side}`, width);
+async function drawBorder(page: Page, side: string, width: string, color?: string): Promise<void> {
+  await page.getByRole("radio", { name: `Border ${side}` }).click();
+  await setMeasure(page, `Width of the border ${side}`, width);
   if (!color) return;
-  await page.getByRole("textbox", { name: "Colour of the line" }).fill(color);
+  await page.getByRole("textbox", { name: "Colour of the border" }).fill(color);
   await page.keyboard.press("Enter");
 }
 
@@ -85,7 +85,7 @@ test.describe("starter patterns built by pointer from a blank table are the patt
     await insertPart(page, "Line of text");
     await insertPart(page, "Web");
     await selectCell(page, 1, 1);
-    await drawLine(page, "at the right", "1.5");
+    await drawBorder(page, "at the right", "1.5");
     expect(await builtOn(page)).toEqual(patternOf("photo-left"));
   });
 
@@ -104,7 +104,7 @@ test.describe("starter patterns built by pointer from a blank table are the patt
     await setMeasure(page, "Padding top", "10");
     await selectCell(page, 1, 1);
     await setMeasure(page, "Padding bottom", "10");
-    await drawLine(page, "at the bottom", "1", "#D9D5C8");
+    await drawBorder(page, "at the bottom", "1", "#D9D5C8");
     expect(await builtOn(page)).toEqual(patternOf("logo-over-text"));
   });
 
@@ -121,7 +121,7 @@ test.describe("starter patterns built by pointer from a blank table are the patt
     await page.getByRole("button", { name: /^Row 1, / }).click();
     await setMeasure(page, "Padding bottom", "10");
     await dragPart(page, "Disclaimer across", 1, 1);
-    await drawLine(page, "at the top", "1", "#D9D5C8");
+    await drawBorder(page, "at the top", "1", "#D9D5C8");
     expect(await builtOn(page)).toEqual(patternOf("disclaimer-across"));
   });
 
@@ -150,8 +150,8 @@ test.describe("starter patterns built by pointer from a blank table are the patt
     await insertPart(page, "Department");
     await page.getByRole("button", { name: "Even out" }).click();
     await setMeasure(page, "Padding left", "12");
-    await drawLine(page, "at the left", "4");
-    await drawLine(page, "at the right", "1", "#D9D5C8");
+    await drawBorder(page, "at the left", "4");
+    await drawBorder(page, "at the right", "1", "#D9D5C8");
     await dragPart(page, "Phone", 1, 2);
     for (const field of ["Mail", "Address"]) {
       await insertPart(page, "Line of text");

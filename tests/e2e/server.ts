@@ -19,6 +19,7 @@ const environment = (data: string, port: number): NodeJS.ProcessEnv => ({
   ...process.env,
   NODE_ENV: "production",
   NEXT_TELEMETRY_DISABLED: "1",
+  STILL_LINE_ROOT: root,
   STILL_LINE_DATA: data,
   STILL_LINE_PUBLIC_URL: "",
   PORT: String(port),
@@ -27,7 +28,7 @@ const environment = (data: string, port: number): NodeJS.ProcessEnv => ({
 /** Fills a folder anew with the demo. */
 export async function fillDemo(data: string, port: number): Promise<void> {
   await rm(data, { recursive: true, force: true });
-  const { status, stderr } = spawnSync(process.execPath, ["--import", "tsx", "demo/seed.ts"], {
+  const { status, stderr } = spawnSync(process.execPath, ["dist/fill-demo.mjs"], {
     cwd: root,
     env: environment(data, port),
     encoding: "utf8",

@@ -76,7 +76,7 @@ test("a block of cells is selected by Shift and the pointer, merged, measured an
   }
   await expect(shown.nth(2)).toHaveAttribute("valign", "top");
   await page.getByRole("radio", { name: "Border between the columns" }).click();
-  await setMeasure(page, "Width of the line between the columns", "0.5");
+  await setMeasure(page, "Width of the border between the columns", "0.5");
   await expect(shown.first()).toHaveAttribute("style", /border-right:0\.5px solid/);
   await expect(shown.nth(1)).not.toHaveAttribute("style", /border-(left|right)/);
 
@@ -109,7 +109,7 @@ test("no lines at all, then one vertical line in the logo's own colour: three ac
   await page.getByRole("button", { name: "No borders at all" }).click();
   const first = proof(page, "webmail-inline").locator("td").first();
   await expect(first).not.toHaveAttribute("style", /border-(left|right)/);
-  await page.getByRole("button", { name: "Pick colour of the line" }).click();
+  await page.getByRole("button", { name: "Pick colour of the border" }).click();
   await page.getByRole("list", { name: "Of the brand" }).getByRole("button", { name: "#C08A2B" }).click();
   await expect(first).toHaveAttribute("style", /border-right:1\.5px solid #C08A2B/);
 });

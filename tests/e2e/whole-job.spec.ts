@@ -64,7 +64,7 @@ test("the whole job by hand: build, picture, link, proof, copy, paste, write, se
     .getByRole("button", { name: "cell 1" })
     .click();
   await page.getByRole("radio", { name: "Border at the right" }).click();
-  await setMeasure(page, "Width of the line at the right", "1.5");
+  await setMeasure(page, "Width of the border at the right", "1.5");
   await setMeasure(page, "Padding right", "14");
   const handle = page.getByRole("slider", { name: "Border after column 1" });
   const box = (await handle.boundingBox())!;

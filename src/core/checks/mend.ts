@@ -87,6 +87,15 @@ function mapped(mend: Mend, mapping: Mapping): Mend | null {
   return deleted ? null : { ...mend, position: pos };
 }
 
+/** What changes the structure comes last, so that it takes away nothing that another mend is for. */
+const order: Readonly<Record<Mend["kind"], number>> = {
+  "lead-to": 0,
+  unlink: 0,
+  describe: 0,
+  "take-out": 1,
+  "make-icon-row": 2,
+};
+
 /**
  * Applies mends that were all found in one document, one after the other; those whose place an earlier one took away are
  * left out. Answers how many were applied.
@@ -94,7 +103,7 @@ function mapped(mend: Mend, mapping: Mapping): Mend | null {
 export function applyMends(transform: Transform, mends: readonly Mend[]): number {
   const before = transform.steps.length;
   let applied = 0;
-  for (const mend of mends) {
+  for (const mend of [...mends].sort((one, other) => order[one.kind] - order[other.kind])) {
     const now = mapped(mend, transform.mapping.slice(before));
     if (!now) continue;
     applyMend(transform, now);

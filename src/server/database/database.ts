@@ -7,6 +7,7 @@ import path from "node:path";
 import { createClient } from "@libsql/client";
 import { drizzle, type LibSQLDatabase } from "drizzle-orm/libsql";
 import { migrate } from "drizzle-orm/libsql/migrator";
+import { assets } from "../assets";
 import { dataFolder } from "../configuration";
 import * as schema from "./schema";
 
@@ -22,7 +23,7 @@ export async function openDatabase(file: string): Promise<Database> {
   for (const pragma of ["journal_mode = WAL", "busy_timeout = 5000", "synchronous = FULL"])
     await client.execute(`PRAGMA ${pragma}`);
   const database = drizzle(client, { schema });
-  await migrate(database, { migrationsFolder: path.resolve("src/server/database/migrations") });
+  await migrate(database, { migrationsFolder: assets.migrations() });
   // After the migrations, which switch it off while they rebuild tables.
   await client.execute("PRAGMA foreign_keys = ON");
   return database;

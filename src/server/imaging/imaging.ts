@@ -3,8 +3,8 @@
  * queue, and is given up after a time. Refusals come back as they were thrown.
  */
 import os from "node:os";
-import path from "node:path";
 import workerpool, { type Pool } from "workerpool";
+import { assets } from "../assets";
 import { Refusal } from "../http/refusal";
 import type { ImagingTasks } from "./imaging-worker";
 
@@ -18,20 +18,16 @@ const patience = 30_000;
 const holder = globalThis as typeof globalThis & { stillLineImaging?: Pool };
 
 function pool(): Pool {
-  holder.stillLineImaging ??= workerpool.pool(
-    path.resolve(/*turbopackIgnore: true*/ "src/server/imaging/imaging-worker.ts"),
-    {
-      workerType: "process",
-      minWorkers: 1,
-      maxWorkers: mostWorkers,
-      maxQueueSize: longestQueue,
-      forkOpts: {
-        serialization: "advanced",
-        // What was given to the server itself, like a debugger's port, is not for its workers.
-        execArgv: ["--import", "tsx"],
-      },
-    },
-  );
+  if (holder.stillLineImaging) return holder.stillLineImaging;
+  const { file, execArgv } = assets.imagingWorker();
+  holder.stillLineImaging = workerpool.pool(file, {
+    workerType: "process",
+    minWorkers: 1,
+    maxWorkers: mostWorkers,
+    maxQueueSize: longestQueue,
+    // What was given to the server itself, like a debugger's port, is not for its workers.
+    forkOpts: { serialization: "advanced", execArgv },
+  });
   return holder.stillLineImaging;
 }
 

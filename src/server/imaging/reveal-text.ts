@@ -4,6 +4,7 @@ import path from "node:path";
 import * as fontkit from "fontkit";
 import { wordsOf, type RevealedText, type Size } from "@/core/pictures";
 import { webSafeFont } from "@/core/signature";
+import { assets } from "../assets";
 import { Refusal } from "../http/refusal";
 
 /** Of the size: room from the top to the baseline, and for a whole line. */
@@ -26,7 +27,7 @@ function facesOf(family: string, bold: boolean): readonly fontkit.Font[] {
         "no-such-font",
         `“${family}” does not ship with Still Line: choose another font.`,
       );
-    const folder = path.resolve("node_modules/@fontsource", drawnWith, "files");
+    const folder = assets.fonts(drawnWith);
     const weight = bold ? 700 : 400;
     found = readdirSync(folder)
       .filter((file) => file.endsWith(`-${weight}-normal.woff2`))

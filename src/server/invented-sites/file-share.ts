@@ -3,7 +3,7 @@
  * Each path is a case; `shareCases` lists them for people.
  */
 import { readFile } from "node:fs/promises";
-import path from "node:path";
+import { assets } from "../assets";
 import type { SiteAnswer, InventedSite } from "./site";
 
 export const shareHost = "https://reedbasket.example";
@@ -18,8 +18,7 @@ export const shareCases = [
   { path: "/fenced/seed-jars.png", title: "A picture that forbids embedding" },
 ] as const;
 
-const picture = (): Promise<Buffer> =>
-  readFile(path.resolve(/*turbopackIgnore: true*/ "src/server/invented-sites/seed-jars.png"));
+const picture = (): Promise<Buffer> => readFile(assets.inventedSite("seed-jars.png"));
 
 /** Longer than anybody waits for a picture in a mail; ms. */
 const slowly = 25_000;

@@ -110,7 +110,7 @@ export function Bench({ signature, person: ownPerson, people, base, brandColors,
   const { findings } = useFindings(
     document,
     { person, base, pictures: facts, answers, organisation, networks },
-    rest.findings,
+    edited.asOpened ? rest.findings : [],
   );
 
   const benchActions = useBenchActions({

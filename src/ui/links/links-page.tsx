@@ -72,7 +72,7 @@ export function LinksPage(props: Props) {
   const found = useFindings(
     document,
     { person, base, pictures, answers, organisation, networks },
-    props.findings,
+    edited.asOpened ? props.findings : [],
   );
   const { findings } = found;
   /** Mends are of the document that their findings were found in. */

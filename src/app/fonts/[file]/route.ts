@@ -1,5 +1,6 @@
 import { readFile } from "node:fs/promises";
 import path from "node:path";
+import { assets } from "@/server/assets";
 import { drawnFontFiles, drawnFontRules } from "@/core/signature";
 
 interface Context {
@@ -17,10 +18,8 @@ export async function GET(_request: Request, { params }: Context): Promise<Respo
       headers: { "content-type": "text/css; charset=utf-8", "cache-control": forAWeek },
     });
   if (!known.has(file)) return new Response("There is no such font.\n", { status: 404 });
-  const family = file.split("-")[0]!;
-  const bytes = await readFile(
-    path.join(process.cwd(), "node_modules", "@fontsource", family, "files", file),
-  );
+  const [family = ""] = file.split("-");
+  const bytes = await readFile(path.join(/*turbopackIgnore: true*/ assets.fonts(family), file));
   return new Response(new Uint8Array(bytes), {
     headers: { "content-type": "font/woff2", "cache-control": forAWeek },
   });

@@ -8,6 +8,7 @@ import { useCallback, useEffect, useRef, useState } from "react";
 import type { Node } from "prosemirror-model";
 import { endpoints, type StaleSave } from "@/contract";
 import { ask, RequestError } from "../../parts/ask";
+import { recordSaved } from "./last-saved";
 import { dropDraft, keepDraft } from "./draft";
 
 export type SaveState =
@@ -61,6 +62,7 @@ export function useSaving(id: string, document: Node, initialRevision: number): 
         const answer = await ask(endpoints.saveSignature, given(id, sent, revision.current));
         revision.current = answer.revision;
         saved.current = sent;
+        recordSaved(id, answer.revision, sent);
         if (wanted.current.eq(sent)) {
           dropDraft(id);
           setState({ kind: "saved", revision: answer.revision, document: sent });
@@ -118,6 +120,7 @@ export function useSaving(id: string, document: Node, initialRevision: number): 
       stale.current = false;
       revision.current = settledRevision;
       saved.current = settled;
+      recordSaved(id, settledRevision, settled);
       wanted.current = settled;
       dropDraft(id);
       setState({ kind: "saved", revision: settledRevision, document: settled });

@@ -11,6 +11,7 @@ import { toast } from "sonner";
 import { endpoints, type OpenSignature } from "@/contract";
 import { parseSignature } from "@/core/signature";
 import { ask } from "../../parts/ask";
+import { newestOf } from "./last-saved";
 import { useRestoredDraft } from "./use-restored-draft";
 import { useSaving, type SaveState } from "./use-saving";
 
@@ -20,6 +21,8 @@ export interface EditedSignature {
   readonly id: string;
   readonly name: string;
   readonly state: EditorState;
+  /** Whether it began as what the page brought along, and not as something newer. */
+  readonly asOpened: boolean;
   readonly saving: SaveState;
   /** The state at this moment, for what goes on after a wait. */
   readonly current: () => EditorState;
@@ -33,11 +36,13 @@ export interface EditedSignature {
 }
 
 export function useSignature(
-  opened: OpenSignature,
+  given: OpenSignature,
   createState: (document: Node) => EditorState,
 ): EditedSignature {
-  const { id, name } = opened;
+  const { id, name } = given;
+  const [opened] = useState(() => newestOf(given));
   const [state, setState] = useState(() => createState(parseSignature(opened.document)));
+  const asOpened = opened === given || opened.revision === given.revision;
   const latest = useRef(state);
   const listeners = useRef(new Set<Listener>());
 
@@ -80,7 +85,7 @@ export function useSignature(
   );
 
   return useMemo(
-    () => ({ id, name, state, saving, current, dispatch, replace, listen, settle }),
-    [id, name, state, saving, current, dispatch, replace, listen, settle],
+    () => ({ id, name, state, asOpened, saving, current, dispatch, replace, listen, settle }),
+    [id, name, state, asOpened, saving, current, dispatch, replace, listen, settle],
   );
 }

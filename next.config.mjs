@@ -1,6 +1,5 @@
-import type { NextConfig } from "next";
-
-const configuration: NextConfig = {
+/** @type {import("next").NextConfig} */
+const configuration = {
   poweredByHeader: false,
   reactStrictMode: true,
   devIndicators: false,
