@@ -7,6 +7,7 @@ import { emptyPerson } from "../people";
 import { build, linksOf, readSignature, schema, style } from "../signature";
 import {
   applyMend,
+  applyMends,
   checkSignature,
   namedAddress,
   suggestAlt,
@@ -281,4 +282,22 @@ describe("alt text", () => {
 
   it("is not asked of a place without a picture", () =>
     expect(() => suggestAlt(holding(line()), 99, options)).toThrow(RangeError));
+});
+
+it("mends of one round are all made, whatever the one before them moved or put elsewhere", () => {
+  const document = holding(
+    line(
+      icon("https://plotline.example/harrowfen", "", 24, "one"),
+      icon("https://plotline.example/fen", "", 16, "two"),
+      icon("https://plotline.example/seeds", "", 32, "three"),
+    ),
+    line(text("our page", link("https://https://harrowfen.example"))),
+  );
+  const mends = findings(document).flatMap(({ mend }) => mend ?? []);
+  expect(mends.map(({ kind }) => kind)).toEqual(
+    expect.arrayContaining(["describe", "make-icon-row", "lead-to"]),
+  );
+  const transform = new Transform(document);
+  expect(applyMends(transform, mends)).toBe(mends.length);
+  expect(findings(transform.doc).filter(({ mend }) => mend)).toEqual([]);
 });
