@@ -1,6 +1,6 @@
 /** Every endpoint of the application: what it takes and what it answers. */
 import { contentHash } from "@/core/addresses";
-import { iconLook } from "@/core/icons";
+import { iconLook, iconSize } from "@/core/icons";
 import { calendarEvent, networkKind, type NetworkKind } from "@/core/links";
 import {
   displaySide,
@@ -11,7 +11,6 @@ import {
   recipeValue,
   type LoopRecipe,
 } from "@/core/pictures";
-import { iconRow } from "@/core/signature";
 import {
   choice,
   complain,
@@ -131,7 +130,7 @@ export const endpoints = {
       object({
         icons: list(iconChoice, { most: 40, what: "icons" }),
         look: iconLook,
-        size: iconRow.attributes.size.value,
+        size: iconSize,
       }),
     )
     .json<{ icons: readonly DrawnIcon[] }>(),

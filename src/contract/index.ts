@@ -32,4 +32,3 @@ export {
   type Version,
   type WaitingVersion,
 } from "./signatures";
-export { readInput, yupOf } from "./yup-of";

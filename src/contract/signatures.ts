@@ -1,7 +1,6 @@
 /** Signatures as the interface knows them: versions, refused saves, how the letters around them are set. */
 import type { Person } from "@/core/people";
-import { textSize } from "@/core/signature";
-import { color, object, words, type TypeOf } from "@/core/values";
+import { color, object, words, type TypeOf, textSize } from "@/core/values";
 
 /** A signature as one of its screens opens it. */
 export interface OpenSignature {

@@ -1,6 +1,6 @@
 /** How the icons of a row are drawn: one style, one colour and one plate for all of them. */
 import { plainRecipe, type Plate, type Recipe, type Rectangle } from "../pictures";
-import { choice, color, object, optional, type TypeOf } from "../values";
+import { choice, color, object, optional, type TypeOf, px } from "../values";
 
 /** Bare, as a line or solid; or on a plate of one of three shapes, filled or drawn as an outline. */
 export const iconStyles = ["line", "solid", "circle", "rounded", "square", "outline"] as const;
@@ -14,6 +14,9 @@ export const iconStyleNames: Readonly<Record<IconStyle, string>> = {
   square: "On a square",
   outline: "In an outline",
 };
+
+/** How high the icons of a row are. */
+export const iconSize = px(8, 96);
 
 export const iconLook = object(
   {

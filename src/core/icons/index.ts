@@ -6,6 +6,7 @@ export {
   glyphWeight,
   hasPlate,
   iconLook,
+  iconSize,
   iconRecipe,
   iconStyleNames,
   iconStyles,

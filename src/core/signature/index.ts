@@ -78,7 +78,6 @@ export {
   linkTarget,
   noSides,
   sideNames,
-  textSize,
   widest,
   type Border,
   type SideName,

@@ -1,9 +1,9 @@
 /** What every part of a signature takes from: the attributes of the whole document. Sizes in px. */
 import type { Node } from "prosemirror-model";
 import { campaign } from "../links";
-import { choice, color, flag, optional, px, text } from "../values";
+import { choice, color, flag, optional, px, text, textSize } from "../values";
 import { attribute, describeAttributes, type AttributesOf } from "./description";
-import { lineHeight, linkTarget, textSize, widest } from "./values";
+import { lineHeight, linkTarget, widest } from "./values";
 
 export const signatureSettings = describeAttributes(["signature"], {
   /** The family's name; the stack behind it comes from the web-safe fonts. */

@@ -12,9 +12,6 @@ import {
   type Value,
 } from "../values";
 
-/** The size of text in px. Hundredths, so that a size given in points comes back as it was given. */
-export const textSize = numberIn(6, 72, 0.01, "px");
-
 /** A line's height as a ratio of its largest text. */
 export const lineHeight = numberIn(1, 2, 0.05, "×");
 

@@ -28,3 +28,4 @@ export {
   type TextValue,
 } from "./simple-values";
 export { complain, complaintOf, describeValue, type Check, type TypeOf, type Value } from "./value";
+export { textSize } from "./text-size";

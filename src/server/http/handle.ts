@@ -1,5 +1,6 @@
 /** Handlers made from endpoints of the contract: what comes in is checked, what goes out has the type that both know. */
-import { readInput, type Endpoint, type ParamsOf } from "@/contract";
+import type { Endpoint, ParamsOf } from "@/contract";
+import { readInput } from "@/contract/yup-of";
 import { readFile, type UploadedFile } from "./read-file";
 import { Refusal } from "./refusal";
 import { route } from "./route";

@@ -1,5 +1,5 @@
 /** The facts of the organisation that the signatures are for: its name, where it is, and its colours. */
-import { readInput } from "@/contract";
+import { readInput } from "@/contract/yup-of";
 import { isMapPattern } from "@/core/links";
 import { color, describeValue, list, maybe, object, words, type TypeOf } from "@/core/values";
 import { setting } from "./settings";

@@ -1,7 +1,7 @@
 "use client";
 
+import { textSize } from "@/core/values";
 import { useSyncExternalStore } from "react";
-import { textSize } from "@/core/signature";
 import type { Range } from "@/core/values";
 import { MeasureField } from "./measure-field";
 

@@ -4,7 +4,7 @@
  */
 import type { Node } from "prosemirror-model";
 import { element, px as length } from "../../html";
-import { iconLook } from "../../icons";
+import { iconLook, iconSize } from "../../icons";
 import { writeInline, writeInlinePlain } from "../inline";
 import { choice, count, optional, px } from "../../values";
 import { attribute, describeAttributes, type AttributesOf } from "../description";
@@ -16,7 +16,7 @@ import { layoutTable } from "./table";
 export const iconRow = describeAttributes(["iconRow"], {
   ...partAttributes,
   /** The height of every icon; each keeps its own proportions. */
-  size: attribute(px(8, 96), 24),
+  size: attribute(iconSize, 24),
   gap: attribute(px(0, 60), 6),
   direction: attribute(choice("row", "column"), "row"),
   /** How many stand side by side before the next line begins; 0 for all of them. */

@@ -1,7 +1,8 @@
 /** The size of text in px; a size that was set in points is kept to a hundredth. */
+import { textSize } from "../../values";
 import { describeAttributes, needed } from "../description";
 import { markKind } from "../kind";
-import { textSize } from "../values";
+import {} from "../values";
 
 /** A CSS length in px or pt as px, to a hundredth (CSS Values 4: 1pt = 4/3 px); null for other units. */
 export function lengthToPx(css: string): number | null {

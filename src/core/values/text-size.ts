@@ -1,0 +1,4 @@
+import { numberIn } from "./simple-values";
+
+/** The size of text in px. Hundredths, so that a size given in points comes back as it was given. */
+export const textSize = numberIn(6, 72, 0.01, "px");
