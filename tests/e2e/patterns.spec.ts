@@ -176,7 +176,9 @@ test("one line is built without a pointer, and is the pattern, byte for byte", a
   await press("Enter");
   await expect(page.getByRole("textbox", { name: "Signature", exact: true })).toBeVisible();
   await tabTo(page, "drawn for");
+  await press("Enter");
   await page.keyboard.type(personName);
+  await press("Enter");
   await expect(page.getByRole("combobox", { name: "drawn for" })).toHaveText("Kwame Asante-Whitlock");
   await tabTo(page, "Signature");
 

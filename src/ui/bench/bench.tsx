@@ -9,25 +9,30 @@ import { callingCodeOf, type NetworkKind } from "@/core/links";
 import type { Person } from "@/core/people";
 import { parseSignature, settingsOf, shortForm } from "@/core/signature";
 import type { LinkDefaults } from "../links/link-form";
+import { useAhead } from "../parts/lazily";
 import { staged } from "../parts/stage";
 import { paletteFor } from "../signature/palette";
 import type { PersonChoice } from "../signature/signature-header";
-import { ActionPalette } from "./action-palette";
 import type { BenchValue } from "./bench-context";
+import {
+  ActionPalette,
+  ConflictDialog,
+  CutDialog,
+  dialogs,
+  IconDialog,
+  KeysDialog,
+  PatternDialog,
+  PictureDialog,
+  VersionsDialog,
+} from "./dialogs";
 import { BenchFrame } from "./bench-frame";
-import { CutDialog } from "./cut-dialog";
 import { createState } from "./editor/state";
 import { describeSelection } from "./editor/selection";
-import { ConflictDialog } from "../signature/editing/conflict-dialog";
 import { replaceDocument } from "../signature/editing/replace-document";
 import { useSignature } from "../signature/editing/use-signature";
 import { useFindings } from "../signature/use-findings";
 import type { Form } from "../signature/form-switch";
-import { IconDialog } from "./icon-dialog";
-import { KeysDialog } from "./keys-dialog";
 import type { LetterType } from "./letter-type";
-import { PatternDialog } from "./pattern-dialog";
-import { PictureDialog } from "./picture-dialog";
 import { ProofStrip } from "./proof-strip";
 import { useBenchActions, type Open } from "./use-bench-actions";
 import { useEditor } from "./use-editor";
@@ -38,7 +43,6 @@ import type { PictureTarget } from "./pictures/place-picture";
 import { useIconRows } from "./pictures/use-icon-rows";
 import { usePictureFacts } from "./pictures/use-picture-facts";
 import { usePictures } from "./pictures/use-pictures";
-import { VersionsDialog } from "./versions-dialog";
 
 interface Props {
   readonly signature: OpenSignature;
@@ -77,6 +81,8 @@ export function Bench({ signature, person: ownPerson, people, base, brandColors,
   );
   const chooseIcons = useCallback((position: number) => setOpen({ kind: "icons", position }), []);
   const close = useCallback(() => setOpen(null), []);
+
+  useAhead(dialogs);
 
   const edited = useSignature(signature, createState);
   const { current, state, saving } = edited;

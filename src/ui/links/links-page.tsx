@@ -7,16 +7,14 @@ import { useMemo, useState } from "react";
 import { toast } from "sonner";
 import { endpoints, type KeptAnswer, type OpenSignature } from "@/contract";
 import { applyMend, applyMends, type Finding, type PictureFactsBySource } from "@/core/checks";
-import { compile } from "@/core/compile";
 import { callingCodeOf, type NetworkKind } from "@/core/links";
 import type { Person } from "@/core/people";
 import { linksOf, settingsOf, type PlacedLink } from "@/core/signature";
 import { ask } from "../parts/ask";
 import { Button } from "../parts/button";
 import { formatCount } from "../parts/format";
-import { localPictures } from "../parts/local-pictures";
+import { lazily, useAhead } from "../parts/lazily";
 import { WordSwitch } from "../parts/word-switch";
-import { ConflictDialog } from "../signature/editing/conflict-dialog";
 import { plainState } from "../signature/editing/plain-state";
 import { useSignature } from "../signature/editing/use-signature";
 import { FindingList } from "../signature/finding-list";
@@ -26,9 +24,7 @@ import { useFindings } from "../signature/use-findings";
 import { Station } from "../signature/station";
 import { AllLinks, type Change } from "./all-links";
 import { LinkTable } from "./link-table";
-import { OpenEach } from "./open-each";
 import { openLink } from "./opening";
-import { ReadingView } from "./reading-view";
 import { useWalk } from "./use-walk";
 
 interface Props {
@@ -46,6 +42,13 @@ interface Props {
   readonly findings: readonly Finding[];
 }
 
+const conflict = lazily(() =>
+  import("../signature/editing/conflict-dialog").then(({ ConflictDialog }) => ConflictDialog),
+);
+const openEach = lazily(() => import("./open-each").then(({ OpenEach }) => OpenEach));
+const reading = lazily(() => import("./reading-view").then(({ ReadingView }) => ReadingView));
+const rooms = [reading, openEach, conflict];
+
 /** Findings that are put right here although they belong to another station's count. */
 const alsoHere = new Set(["picture-without-alt", "icons-of-different-sizes"]);
 
@@ -56,6 +59,7 @@ const isWeb = ({ href }: PlacedLink): boolean => /^https?:\/\//i.test(href);
 
 export function LinksPage(props: Props) {
   const { signature, people, person, base, pictures, organisation, networks, brandColors } = props;
+  useAhead(rooms);
   const edited = useSignature(signature, plainState);
   const walk = useWalk(props.answers);
   const [openedHere, setOpenedHere] = useState<Readonly<Record<string, number>>>({});
@@ -77,10 +81,6 @@ export function LinksPage(props: Props) {
   const { findings } = found;
   /** Mends are of the document that their findings were found in. */
   const busy = found.document !== document;
-  const html = useMemo(
-    () => localPictures(compile(document, { destination: "webmail-paste", person, base }), base),
-    [document, person, base],
-  );
   const shown = findings.filter(({ station, code }) => station === "links" || alsoHere.has(code));
   const toWalk = [...new Set(links.filter(isWeb).map(({ href }) => href))];
 
@@ -174,7 +174,7 @@ export function LinksPage(props: Props) {
             </div>
           </div>
           {view === "reading" ? (
-            <ReadingView html={html} />
+            <reading.Component document={document} person={person} base={base} />
           ) : links.length === 0 ? (
             <p className="border-t border-pine py-8 text-soft">
               It leads nowhere yet. Select text or a picture under Build and choose Link; phone numbers, mail
@@ -236,9 +236,11 @@ export function LinksPage(props: Props) {
           </div>
         </aside>
       </div>
-      <ConflictDialog signature={edited} person={person} base={base} />
+      {edited.saving.kind === "stale" && (
+        <conflict.Component signature={edited} person={person} base={base} />
+      )}
       {stepping && (
-        <OpenEach
+        <openEach.Component
           links={links}
           opened={opened}
           onOpen={(link) => void open(link)}

@@ -1,8 +1,12 @@
 "use client";
 
 import { Image as PictureIcon, Link2, Type } from "lucide-react";
+import type { Node } from "prosemirror-model";
 import { useMemo } from "react";
 import { picturesBlocked, readAloud, type Utterance } from "@/core/clients";
+import { compile } from "@/core/compile";
+import type { Person } from "@/core/people";
+import { localPictures } from "../parts/local-pictures";
 import { SignatureFrame } from "../parts/signature-frame";
 
 const kinds: Readonly<Record<Utterance["kind"], { word: string; Icon: typeof Type }>> = {
@@ -11,8 +15,18 @@ const kinds: Readonly<Record<Utterance["kind"], { word: string; Icon: typeof Typ
   picture: { word: "picture", Icon: PictureIcon },
 };
 
+interface Props {
+  readonly document: Node;
+  readonly person: Person | null;
+  readonly base: string;
+}
+
 /** The signature for those who do not see its pictures: blocked by a client, or read out. */
-export function ReadingView({ html }: { html: string }) {
+export function ReadingView({ document, person, base }: Props) {
+  const html = useMemo(
+    () => localPictures(compile(document, { destination: "webmail-paste", person, base }), base),
+    [document, person, base],
+  );
   const blocked = useMemo(() => picturesBlocked(html), [html]);
   const said = useMemo(() => readAloud(html), [html]);
   return (

@@ -36,6 +36,9 @@ export function SignatureHeader(props: Props) {
   const { signatureId, name, personId, people, current, findings, besidePerson, children } = props;
   const router = useRouter();
   const [draft, setDraft] = useState(name);
+  /** Shown at once, until the server has it. */
+  const [chosen, setChosen] = useState<{ before: string | null; now: string | null } | null>(null);
+  const drawnFor = chosen?.before === personId ? chosen.now : personId;
 
   const describe = async (patch: { name?: string; personId?: string | null }): Promise<boolean> => {
     try {
@@ -46,6 +49,11 @@ export function SignatureHeader(props: Props) {
       toast.error((error as Error).message);
       return false;
     }
+  };
+
+  const choose = async (now: string | null): Promise<void> => {
+    setChosen({ before: personId, now });
+    if (!(await describe({ personId: now }))) setChosen(null);
   };
 
   const rename = async (): Promise<void> => {
@@ -80,12 +88,12 @@ export function SignatureHeader(props: Props) {
             label="drawn for"
             quiet
             className="w-36 lg:w-48"
-            value={personId ?? nobody}
+            value={drawnFor ?? nobody}
             choices={{
               [nobody]: "nobody in particular",
               ...Object.fromEntries(people.map((person) => [person.id, person.name])),
             }}
-            onChange={(chosen) => void describe({ personId: chosen === nobody ? null : chosen })}
+            onChange={(next) => void choose(next === nobody ? null : next)}
           />
         </div>
         {besidePerson}
