@@ -30,5 +30,15 @@ export default tseslint.config(
       "no-console": "error",
     },
   },
+  {
+    files: ["**/*.ts", "**/*.tsx"],
+    extends: [tseslint.configs.recommendedTypeChecked],
+    languageOptions: { parserOptions: { projectService: true, tsconfigRootDir: import.meta.dirname } },
+  },
+  {
+    // What a test hands to code that waits need not wait itself.
+    files: ["**/*.test.ts", "tests/**"],
+    rules: { "@typescript-eslint/require-await": "off" },
+  },
   { files: ["scripts/**"], rules: { "no-console": "off" } },
 );

@@ -20,7 +20,7 @@ const { bold, color, link, size } = style;
 const picture = (cut: PlacedCut, alt: string, href: string | null = null): Node =>
   build.picture({ ...cut, alt, link: href });
 const icon = (cut: PlacedCut, alt: string, href: string): Node =>
-  schema.nodes.inlinePicture!.create({ ...cut, alt }, null, [link(href)]);
+  schema.nodes.inlinePicture.create({ ...cut, alt }, null, [link(href)]);
 
 const settings = {
   font: "Arial",
@@ -70,7 +70,7 @@ const full = (cut: Cuts): Node =>
           ),
           line(field("address", { fallback: "The Old Malthouse, 3 Sluice Lane, Harrow Fen" })),
           spacer(6),
-          schema.nodes.iconRow!.create(
+          schema.nodes.iconRow.create(
             { size: iconSize, gap: 6, look: iconLook },
             rowIcons.map(({ name }) => icon(cut(`icon-${name}`), ...leads(name))),
           ),
@@ -213,13 +213,13 @@ const fromLastYear = (cut: Cuts): Node =>
           line(text("www.harrowfen.example", link("https://https://harrowfen.example"))),
           line(text("harrowfen.example/cold-store", link("https://harrowfen/cold-store"))),
           line(
-            schema.nodes.inlinePicture!.create({ ...cut("found-web"), alt: "" }, null, [
+            schema.nodes.inlinePicture.create({ ...cut("found-web"), alt: "" }, null, [
               link("https://harrowfen.example"),
             ]),
-            schema.nodes.inlinePicture!.create({ ...cut("found-plotline"), alt: "Plotline" }, null, [
+            schema.nodes.inlinePicture.create({ ...cut("found-plotline"), alt: "Plotline" }, null, [
               link("https://plotline.example/harrowfen"),
             ]),
-            schema.nodes.inlinePicture!.create({ ...cut("found-hedgepost"), alt: "Hedgepost" }, null, [
+            schema.nodes.inlinePicture.create({ ...cut("found-hedgepost"), alt: "Hedgepost" }, null, [
               link("https://hedgepost.example/https://hedgepost.example/harrowfen"),
             ]),
           ),

@@ -51,7 +51,7 @@ export const originalPlans: readonly OriginalPlan[] = [
   { file: "open-store-weekend.png", draw: () => toPng(bannerSvg()) },
   ...rowIcons.map(({ glyph }) => ({
     file: `${glyph}.svg`,
-    draw: async () => drawGlyph(glyph),
+    draw: () => Promise.resolve(drawGlyph(glyph)),
   })),
   ...Object.entries({ web: "globe", plotline: "camera", hedgepost: "message-circle" }).map(
     ([name, drawing]) => ({

@@ -35,14 +35,13 @@ async function takeGlyph(drawing: string, weight: "line" | "solid") {
   return { viewBox: `${x} ${y} ${side} ${side}`, content };
 }
 
-const glyphs = Object.fromEntries(
-  await Promise.all(
-    glyphList.map(async ({ name, drawing }) => [
-      name,
-      { line: await takeGlyph(drawing, "line"), solid: await takeGlyph(drawing, "solid") },
-    ]),
-  ),
+const taken = await Promise.all(
+  glyphList.map(async ({ name, drawing }) => {
+    const [line, solid] = [await takeGlyph(drawing, "line"), await takeGlyph(drawing, "solid")];
+    return [name, { line, solid }] as const;
+  }),
 );
+const glyphs = Object.fromEntries(taken);
 const source = `/** The drawings of the glyphs, written by \`scripts/glyphs.ts\`; their licence is in LICENCE.md. */
 export const drawings: Readonly<
   Record<string, Readonly<Record<"line" | "solid", { readonly viewBox: string; readonly content: string }>>>

@@ -77,7 +77,7 @@ test("a signature's pictures are published on a web space, checked, rewritten, a
   await page.getByText("Publish them elsewhere").click();
   const downloading = page.waitForEvent("download");
   await page.getByRole("link", { name: /^Download \d+ pictures as a zip/ }).click();
-  const zip = await readFile((await (await downloading).path())!);
+  const zip = await readFile(await (await downloading).path());
   await page.getByLabel("Address of that folder").fill("https://sedgeweb.example/pictures/");
   await page.getByRole("button", { name: /^Check each/ }).click();
   await expect(page.getByText("Nothing was changed: all pictures must be there first.")).toBeVisible();

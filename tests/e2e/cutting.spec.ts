@@ -12,9 +12,7 @@ async function dropPicture(page: Page, name: string, bytes: Buffer): Promise<voi
   const transfer = await page.evaluateHandle(
     ([content, fileName]) => {
       const data = new DataTransfer();
-      data.items.add(
-        new File([new Uint8Array(content as number[])], fileName as string, { type: "image/jpeg" }),
-      );
+      data.items.add(new File([new Uint8Array(content as number[])], fileName, { type: "image/jpeg" }));
       return data;
     },
     [[...bytes], name] as const,

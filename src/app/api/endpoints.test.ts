@@ -89,7 +89,7 @@ async function answer(
   init: RequestInit,
 ): Promise<{ status: number; message: string }> {
   const params = Object.fromEntries(
-    [...endpoint.path.matchAll(/:([a-z]+)/g)].map(([, name]) => [name, "none"]),
+    [...endpoint.path.matchAll(/:([a-z]+)/g)].map(([, name = ""]) => [name, "none"] as const),
   );
   const module = await routes[fileOf(endpoint)]?.();
   const handler = module?.[endpoint.method] as RouteHandler;

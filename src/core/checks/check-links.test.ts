@@ -31,12 +31,12 @@ const options: CheckOptions = {
 
 const source = (name: string): string => `/h/0123456789abcdef0123/${name}.png`;
 const icon = (href: string | null, alt = "Icon", height = 24, name = "mark"): Node =>
-  schema.nodes.inlinePicture!.create(
+  schema.nodes.inlinePicture.create(
     { source: source(name), width: height, height, alt },
     null,
     href ? [link(href)] : [],
   );
-const iconRow = (...icons: Node[]): Node => schema.nodes.iconRow!.create({ size: 24, gap: 6 }, icons);
+const iconRow = (...icons: Node[]): Node => schema.nodes.iconRow.create({ size: 24, gap: 6 }, icons);
 const holding = (...blocks: Node[]): Node => signature({}, table(row(cell({ width: [400] }, ...blocks))));
 const findings = (document: Node, more: Partial<CheckOptions> = {}): readonly Finding[] =>
   checkSignature(document, { ...options, ...more });
@@ -202,12 +202,12 @@ describe("every destination, in reading order", () => {
 describe("how a link is drawn", () => {
   const html = (document: Node): string =>
     compile(document, { destination: "webmail-paste", person: null, base: options.base });
-  const own = schema.marks.link!.create({
+  const own = schema.marks.link.create({
     href: "https://harrowfen.example",
     color: "#A3262A",
     underline: true,
   });
-  const without = schema.marks.link!.create({ href: "https://harrowfen.example", underline: false });
+  const without = schema.marks.link.create({ href: "https://harrowfen.example", underline: false });
 
   it("is its own colour and underline before those of the signature, said on the text as well", () => {
     expect(html(holding(line(text("Seeds", own))))).toContain(

@@ -103,15 +103,15 @@ describe("the demo's other signatures", () => {
 
 describe("a signature over 10,000 characters", () => {
   const { table, row, cell, line, signature } = schema.nodes;
-  const long = signature!.create(
+  const long = signature.create(
     null,
-    table!.create(
+    table.create(
       null,
-      row!.create(
+      row.create(
         null,
-        cell!.create({ colwidth: [400] }, [
-          line!.create(null, schema.text("short")),
-          line!.create(null, schema.text("x".repeat(10_000))),
+        cell.create({ colwidth: [400] }, [
+          line.create(null, schema.text("short")),
+          line.create(null, schema.text("x".repeat(10_000))),
         ]),
       ),
     ),
@@ -138,7 +138,7 @@ it("a blank signature is told that there is nothing in it yet", () => {
 
 describe("a font on a piece of text", () => {
   it("that recipients do not have is found where it is, once a line", () => {
-    const own = schema.marks.font!.create({ font: "Hedge Sans" });
+    const own = schema.marks.font.create({ font: "Hedge Sans" });
     const { cell, line, row, signature, table, text } = build;
     const document = signature(
       {},

@@ -50,7 +50,7 @@ export const fieldValue = (person: Person, field: FieldName): string => person[f
  * Where a field's value leads: an address, `"visit"` for what leads to the signature's visit page (phones link
  * postal addresses to a map), or null for what is only read.
  */
-export function fieldLink(field: FieldName, value: string): string | "visit" | null {
+export function fieldLink(field: FieldName, value: string): string | null {
   switch (field) {
     case "phone":
     case "mobile":

@@ -12,6 +12,7 @@ import {
   schema,
   spaceWidth,
   webSafeFonts,
+  image,
 } from "./index";
 
 const demo = (file: string) => parseSignature(JSON.parse(readFileSync(`demo/signatures/${file}`, "utf8")));
@@ -29,7 +30,7 @@ describe("the schema", () => {
   });
 
   it("fills an empty cell with a line", () => {
-    expect(schema.nodes.cell!.createAndFill()!.firstChild!.type.name).toBe("line");
+    expect(schema.nodes.cell.createAndFill()!.firstChild!.type.name).toBe("line");
   });
 });
 
@@ -57,7 +58,7 @@ describe("web-safe fonts", () => {
 
 describe("asking a document", () => {
   it("lists its pictures in reading order", () => {
-    expect(picturesOf(demo("full.json")).map(({ node }) => node.attrs.alt)).toEqual([
+    expect(picturesOf(demo("full.json")).map(({ node }) => image.of(node).alt)).toEqual([
       "Tamsin Okafor among seedlings",
       "Harrow Fen on the web",
       "Harrow Fen on Plotline",

@@ -46,8 +46,8 @@ describe("the map of a table", () => {
 
   it("tells cells apart that are the very same node", () => {
     const { table: tableType, row, cell: cellType, line } = schema.nodes;
-    const same = cellType!.create({ colwidth: [50] }, line!.create());
-    const map = tableMap(tableType!.create(null, row!.create(null, [same, same])));
+    const same = cellType.create({ colwidth: [50] }, line.create());
+    const map = tableMap(tableType.create(null, row.create(null, [same, same])));
     expect(map.places.map(({ column, offset }) => [column, offset])).toEqual([
       [0, 1],
       [1, 5],

@@ -66,7 +66,7 @@ class Reader {
   private attributes(described: Attributes, given: unknown, at: readonly string[], whose: string): void {
     if (given !== undefined && given !== null && !isObject(given))
       return this.complain("bad-attribute", at, `the attributes of a ${whose} must be an object`);
-    const values = (given ?? {}) as Json;
+    const values = given ?? {};
     for (const name of Object.keys(values))
       if (!Object.hasOwn(described, name))
         this.complain("unknown-attribute", at, `a ${whose} has no attribute ${JSON.stringify(name)}`);

@@ -132,7 +132,7 @@ describe("publishing elsewhere", () => {
       transform.doc.descendants((node, position) => {
         if (node.type.name === "cell") at = position + 1;
       });
-      insertParts(transform, at, [schema.nodes.picture!.create({ source, width, height, alt: name })]);
+      insertParts(transform, at, [schema.nodes.picture.create({ source, width, height, alt: name })]);
     }
     return addSignature({ name: "Published", personId: null, document: transform.doc.toJSON() });
   }

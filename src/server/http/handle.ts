@@ -40,7 +40,7 @@ export const handle = <P extends string, Query, Body, Answer, Form extends "json
       : (null as Query);
     const body = endpoint.body ? await readInput(endpoint.body, await readJson(request)) : (null as Body);
     const file = endpoint.file === null ? null : await readFile(request, endpoint.file);
-    return handler({
+    const answer: unknown = await handler({
       params,
       query,
       body,
@@ -49,7 +49,8 @@ export const handle = <P extends string, Query, Body, Answer, Form extends "json
         return file;
       },
       signal: request.signal,
-    }) as Promise<Response | object | void>;
+    });
+    return answer as Response | object | undefined;
   });
 
 /** Bytes as an answer, shown by what asked for them and nobody else. */

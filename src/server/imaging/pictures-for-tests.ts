@@ -35,7 +35,12 @@ export async function mark(
 /** Frames of one colour each. */
 export async function animation(
   colors: readonly string[],
-  { width = 40, height = 30, format = "gif" as "gif" | "webp", delay = 120 } = {},
+  {
+    width = 40,
+    height = 30,
+    format = "gif",
+    delay = 120,
+  }: { width?: number; height?: number; format?: "gif" | "webp"; delay?: number } = {},
 ): Promise<Buffer> {
   const frames = await Promise.all(colors.map((color) => plain(width, height, color)));
   return sharp(frames, { join: { animated: true } })

@@ -82,12 +82,8 @@ function drawingOf(loop: LoopRecipe, originals: Originals, size: Size): DrawPict
       };
     case "text-reveal": {
       const laid = layText(source.text);
-      return async (shown) =>
-        sharp(laid.draw(shown, size.width / laid.width)).resize({
-          ...size,
-          fit: "contain",
-          background: nothing,
-        });
+      const fitted = { ...size, fit: "contain", background: nothing } as const;
+      return (shown) => Promise.resolve(sharp(laid.draw(shown, size.width / laid.width)).resize(fitted));
     }
   }
 }

@@ -2,6 +2,7 @@
  * Invented sites: made-up web hosts under `.example`, which exist nowhere (RFC 2606), answered by this application so
  * that everything about addresses can be tried without a network.
  */
+import { Readable } from "node:stream";
 import type { Transport, WebAnswer } from "../web/transport";
 import { demoSites } from "./demo-sites";
 import { fileShare } from "./file-share";
@@ -36,9 +37,8 @@ const wait = (time: number, signal: AbortSignal): Promise<void> =>
     });
   });
 
-async function* once(body: Uint8Array | string): AsyncIterable<Uint8Array> {
-  yield typeof body === "string" ? new TextEncoder().encode(body) : body;
-}
+const once = (body: Uint8Array | string): AsyncIterable<Uint8Array> =>
+  Readable.from([typeof body === "string" ? new TextEncoder().encode(body) : body]);
 
 /** Requests to invented hosts are answered here, all others go on to another transport. */
 export const withInventedSites =

@@ -27,7 +27,7 @@ interface JoinedRow {
 
 function toCut({ cuts: cut, originals: original }: JoinedRow): Cut {
   const loop = cut.type === "gif" ? (JSON.parse(cut.recipe) as LoopRecipe) : null;
-  const recipe = loop ? null : wholeRecipe(JSON.parse(cut.recipe));
+  const recipe = loop ? null : wholeRecipe(JSON.parse(cut.recipe) as Parameters<typeof wholeRecipe>[0]);
   return {
     source: hostedPath(cut),
     fileName: cut.fileName,

@@ -14,7 +14,7 @@ beforeAll(async () => {
 afterAll(() => rm(folder, { recursive: true, force: true }));
 
 const brand = async (): Promise<Record<string, unknown>> =>
-  JSON.parse(await readFile("demo/brand.json", "utf8"));
+  JSON.parse(await readFile("demo/brand.json", "utf8")) as Record<string, unknown>;
 
 it("there is no organisation until one is described, and then one only", async () => {
   expect(await findOrganisation()).toBeNull();

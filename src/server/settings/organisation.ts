@@ -11,7 +11,7 @@ const mapPattern = describeValue<string, "map pattern">(
     typeof value === "string" && value.length <= 300 && (value.trim() === "" || isMapPattern(value.trim()))
       ? null
       : "A map's pattern is a web address with {place} in it.",
-  (value) => (value as string).trim(),
+  (value) => value.trim(),
 );
 
 const organisation = object({

@@ -33,7 +33,7 @@ const startBlank = (rows: number, columns: number): Promise<string> =>
 function saying(text: string): object {
   const document = blankSignature(1, 1);
   return document
-    .replace(4, 4, schema.nodes.line!.create(null, schema.text(text)).slice(0))
+    .replace(4, 4, schema.nodes.line.create(null, schema.text(text)).slice(0))
     .toJSON() as object;
 }
 

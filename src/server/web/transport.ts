@@ -41,9 +41,7 @@ const publicLookup: LookupFunction = (host, options, done) => {
     const addresses = found as { address: string; family: number }[];
     if (addresses.length === 0 || addresses.some(({ address }) => isPrivateAddress(address)))
       return done(new PrivateAddressError(host), "", 0);
-    return options.all
-      ? done(null, addresses as never, 0)
-      : done(null, addresses[0]!.address, addresses[0]!.family);
+    return options.all ? done(null, addresses, 0) : done(null, addresses[0]!.address, addresses[0]!.family);
   });
 };
 

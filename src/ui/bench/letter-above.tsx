@@ -79,7 +79,7 @@ function LetterTypeSetting() {
           className="mt-3"
           disabled={matches}
           onClick={() =>
-            editor.apply(({ tr }) => setSettings(tr, { font, size, textColor: color }) as typeof tr, {
+            editor.apply(({ tr }) => setSettings(tr, { font, size, textColor: color }), {
               focus: false,
             })
           }

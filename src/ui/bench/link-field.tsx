@@ -21,7 +21,7 @@ function OneLook({ link }: { link: LinkAttributes }) {
     editor.apply(
       (now) => {
         const range = linkRange(now);
-        return range && (setLinkLook(now.tr, range.from, range.to, patch) as typeof now.tr);
+        return range && setLinkLook(now.tr, range.from, range.to, patch);
       },
       { focus: false },
     );

@@ -40,21 +40,21 @@ export function Toolbar() {
         <IconButton
           label="Bold"
           pressed={text.bold}
-          onClick={() => editor.run(toggleMark(schema.marks.bold!))}
+          onClick={() => editor.run(toggleMark(schema.marks.bold))}
         >
           <Bold size={16} aria-hidden />
         </IconButton>
         <IconButton
           label="Italic"
           pressed={text.italic}
-          onClick={() => editor.run(toggleMark(schema.marks.italic!))}
+          onClick={() => editor.run(toggleMark(schema.marks.italic))}
         >
           <Italic size={16} aria-hidden />
         </IconButton>
         <IconButton
           label="Underline"
           pressed={text.underline}
-          onClick={() => editor.run(toggleMark(schema.marks.underline!))}
+          onClick={() => editor.run(toggleMark(schema.marks.underline))}
         >
           <Underline size={16} aria-hidden />
         </IconButton>

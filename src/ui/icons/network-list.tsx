@@ -73,8 +73,8 @@ function NetworkForm({ network, own, onKept }: FormProps) {
           label="Icon"
           value={glyph}
           choices={Object.fromEntries([
-            ...glyphList.map((each) => [each.name, each.label]),
-            ...own.map((icon) => [`own:${icon.hash}`, `${icon.name}, your own`]),
+            ...glyphList.map((each) => [each.name, each.label] as const),
+            ...own.map((icon) => [`own:${icon.hash}`, `${icon.name}, your own`] as const),
           ])}
           onChange={setGlyph}
         />

@@ -35,7 +35,7 @@ interface Loose {
 }
 
 const pathOf = ({ path }: AnyEndpoint, { params, query }: Loose): string =>
-  addressOf({ path } as Endpoint<string, Record<string, unknown>, unknown, unknown>, params ?? {}, query);
+  addressOf({ path }, params ?? {}, query);
 
 /** What the server says is wrong, as it is shown. */
 function errorOf(status: number, answer: unknown): RequestError {
@@ -70,7 +70,7 @@ export async function ask<P extends string, Q, B, A>(
   endpoint: Endpoint<P, Q, B, A>,
   ...[given]: Arguments<P, Q, B, { readonly keepalive?: boolean }>
 ): Promise<A> {
-  const response = await fetched(endpoint, (given ?? {}) as Loose);
+  const response = await fetched(endpoint, given ?? {});
   if (response.status === 204) return undefined as A;
   const answer = (await response.json().catch(() => undefined)) as A | undefined;
   if (answer === undefined) throw new RequestError(noAnswer, response.status, "unforeseen");

@@ -62,7 +62,7 @@ export function SignatureFrame({
     let observer: ResizeObserver | null = null;
     const watch = (): void => {
       const body = element.contentDocument?.body;
-      if (!body || element.contentDocument!.URL !== "about:srcdoc") return;
+      if (!body || element.contentDocument.URL !== "about:srcdoc") return;
       observer?.disconnect();
       observer = new ResizeObserver(() =>
         setContent({

@@ -1,6 +1,7 @@
 import { Transform } from "prosemirror-transform";
 import { describe, expect, it } from "vitest";
 import { blankSignature } from "../create";
+import { cell } from "../kinds/cell-attributes";
 import { noSides, sideNames, type Border, type Sides } from "../values";
 import { tableMap } from "../table-map";
 import { evenColumns, setColumnWidth } from "./columns";
@@ -47,7 +48,7 @@ describe("the lines of a block of cells", () => {
     setBorders(transform, positions(transform), "all", { ...red, width: 3 });
     setBorders(transform, positions(transform), "all", null);
     setBorders(transform, positions(transform), "between columns", red);
-    const [photo, words] = tableMap(transform.doc.firstChild!).places.map(({ node }) => node.attrs.border);
+    const [photo, words] = tableMap(transform.doc.firstChild!).places.map(({ node }) => cell.of(node).border);
     expect(photo).toEqual({ ...noSides(null), right: red });
     expect(words).toEqual(noSides(null));
   });

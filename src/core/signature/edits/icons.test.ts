@@ -14,10 +14,10 @@ const holding = (names: readonly string[]): Node =>
         cell(
           { width: [400] },
           line(text("before")),
-          schema.nodes.iconRow!.create(
+          schema.nodes.iconRow.create(
             { size: 24, gap: 6 },
             names.map((alt) =>
-              schema.nodes.inlinePicture!.create({ source: "/h/x", width: 24, height: 24, alt }),
+              schema.nodes.inlinePicture.create({ source: "/h/x", width: 24, height: 24, alt }),
             ),
           ),
         ),

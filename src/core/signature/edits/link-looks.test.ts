@@ -6,7 +6,7 @@ import { build, schema, setAllLinkLooks, setLinkLook, style, type LinkAttributes
 
 const { cell, line, row, signature, table, text } = build;
 const link = (attributes: Partial<LinkAttributes>) =>
-  schema.marks.link!.create({ href: "https://harrowfen.example", ...attributes });
+  schema.marks.link.create({ href: "https://harrowfen.example", ...attributes });
 const holding = (...inline: Node[]): Node =>
   signature({ linkColor: "#3F5B2E" }, table(row(cell({ width: [400] }, line(...inline)))));
 const html = (document: Node): string =>

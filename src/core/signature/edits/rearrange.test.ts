@@ -26,10 +26,10 @@ function drawn(plan: string): Node {
     rowspan: rows.slice(row).filter((each) => each[column] === letter).length,
     colspan: [...rows[row]!].filter((each) => each === letter).length,
   });
-  return schema.nodes.table!.create(
+  return schema.nodes.table.create(
     null,
     rows.map((letters, row) =>
-      schema.nodes.row!.create(
+      schema.nodes.row.create(
         null,
         [...letters].flatMap((letter, column) => {
           if (seen.has(letter)) return [];
@@ -37,7 +37,7 @@ function drawn(plan: string): Node {
           const spans = reach(letter, row, column);
           const colwidth = Array.from({ length: spans.colspan }, (_unused, at) => 10 * (column + at + 1));
           const text = letter === "." ? [] : [schema.text(letter)];
-          return [schema.nodes.cell!.create({ ...spans, colwidth }, schema.nodes.line!.create(null, text))];
+          return [schema.nodes.cell.create({ ...spans, colwidth }, schema.nodes.line.create(null, text))];
         }),
       ),
     ),
@@ -82,8 +82,8 @@ describe("inserting rows and columns", () => {
       { ...first.attrs, border, padding, background: "#F3EFE4" },
       first.content,
     );
-    const row = schema.nodes.row!.create({ height: 40 }, styled);
-    const below = insertBand(schema.nodes.table!.create(null, row), "row", 1).lastChild!;
+    const row = schema.nodes.row.create({ height: 40 }, styled);
+    const below = insertBand(schema.nodes.table.create(null, row), "row", 1).lastChild!;
     expect(below.attrs.height).toBeNull();
     expect(below.firstChild!.attrs).toMatchObject({
       padding,

@@ -94,7 +94,7 @@ const bannerHeight = 80;
 export const parts: readonly Insertable[] = [
   insertable("Parts", "block", "line", "Line of text", () => build.line()),
   insertable("Parts", "block", "picture-place", "Picture place", () => build.picturePlace(96, 96)),
-  insertable("Parts", "block", "icon-row", "Icon row", () => schema.nodes.iconRow!.create()),
+  insertable("Parts", "block", "icon-row", "Icon row", () => schema.nodes.iconRow.create()),
   insertable("Parts", "block", "button", "Button", () => build.button({}, build.text("Book a visit"))),
   insertable("Parts", "block", "divider", "Divider", () => build.divider()),
   insertable("Parts", "block", "spacer", "Spacer", () => build.spacer(8)),
@@ -177,9 +177,9 @@ const partActions: readonly Action[] = [
 ].map((action) => ({ ...action, group: "Part" as const }));
 
 const textActions: readonly Action[] = [
-  { id: "bold", name: "Bold", keys: "Mod-b", command: toggleMark(schema.marks.bold!) },
-  { id: "italic", name: "Italic", keys: "Mod-i", command: toggleMark(schema.marks.italic!) },
-  { id: "underline", name: "Underline", keys: "Mod-u", command: toggleMark(schema.marks.underline!) },
+  { id: "bold", name: "Bold", keys: "Mod-b", command: toggleMark(schema.marks.bold) },
+  { id: "italic", name: "Italic", keys: "Mod-i", command: toggleMark(schema.marks.italic) },
+  { id: "underline", name: "Underline", keys: "Mod-u", command: toggleMark(schema.marks.underline) },
   { id: "upper-case", name: "Capitals", keys: "Alt-Shift-u", command: toggleUpperCase },
 ].map((action) => ({ ...action, group: "Text" as const }));
 

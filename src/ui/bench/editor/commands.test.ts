@@ -49,10 +49,10 @@ describe("the cursor", () => {
 describe("styling", () => {
   it("of a selection sets marks there only", () => {
     const state = selecting(typed("Ada Quill"), "Quill");
-    const bold = state.apply(setMark(state, schema.marks.bold!, {}));
+    const bold = state.apply(setMark(state, schema.marks.bold, {}));
     expect(textState(bold).bold).toBe(true);
     expect(textState(selecting(bold, "Ada")).bold).toBe(false);
-    expect(textState(bold.apply(setMark(bold, schema.marks.bold!, null))).bold).toBe(false);
+    expect(textState(bold.apply(setMark(bold, schema.marks.bold, null))).bold).toBe(false);
   });
 
   it("at a cursor is for what is typed next", () => {
@@ -76,8 +76,8 @@ describe("styling", () => {
     state.doc.descendants((node, position) => {
       if (node.type.name === "cell") cells.push(position);
     });
-    const all = state.apply(state.tr.setSelection(CellSelection.create(state.doc, cells[0]!, cells.at(-1)!)));
-    const italic = all.apply(setMark(all, schema.marks.italic!, {}));
+    const all = state.apply(state.tr.setSelection(CellSelection.create(state.doc, cells[0]!, cells.at(-1))));
+    const italic = all.apply(setMark(all, schema.marks.italic, {}));
     italic.doc.descendants((node) => {
       if (node.isText) expect(node.marks.map(({ type }) => type.name)).toContain("italic");
     });
@@ -117,7 +117,7 @@ describe("links", () => {
 });
 
 describe("putting parts in", () => {
-  const spacer = schema.nodes.spacer!.create();
+  const spacer = schema.nodes.spacer.create();
   const kinds = (state: EditorState): string[] => {
     const found: string[] = [];
     state.doc.lastChild!.lastChild!.lastChild!.forEach((block) => found.push(block.type.name));
@@ -134,7 +134,7 @@ describe("putting parts in", () => {
   });
 
   it("puts fields and separators at the cursor, or in a new line beside a picture", () => {
-    const field = schema.nodes.personField!.create({ field: "title" });
+    const field = schema.nodes.personField.create({ field: "title" });
     const state = typed("Ada ");
     const inline = state.apply(insertInline(state, field)!);
     expect(kinds(inline)).toEqual(["line"]);
@@ -174,7 +174,7 @@ describe("what is selected", () => {
 
   it("can be a part as a whole", () => {
     const state = typed("Ada");
-    const withSpacer = state.apply(insertBlock(state, schema.nodes.spacer!.create())!);
+    const withSpacer = state.apply(insertBlock(state, schema.nodes.spacer.create())!);
     const { path, part } = describeSelection(withSpacer);
     expect(path.map(({ label }) => label)).toEqual(["table", "row 1", "cell 2", "spacer"]);
     expect(part!.node.type.name).toBe("spacer");
@@ -186,7 +186,7 @@ describe("what is selected", () => {
     state.doc.descendants((node, position) => {
       if (node.type.name === "cell") cells.push(position);
     });
-    const column = state.apply(state.tr.setSelection(CellSelection.create(state.doc, cells[0]!, cells[2]!)));
+    const column = state.apply(state.tr.setSelection(CellSelection.create(state.doc, cells[0]!, cells[2])));
     expect(describeSelection(column).cells.map(({ place }) => [place.row, place.column])).toEqual([
       [0, 0],
       [1, 0],
@@ -202,7 +202,7 @@ describe("hints", () => {
     expect(shown(createState(blankSignature(1, 2)))).toBe(1);
     expect(shown(typed("A"))).toBe(0);
     const empty = typed("");
-    expect(shown(empty.apply(insertBlock(empty, schema.nodes.spacer!.create())!))).toBe(0);
+    expect(shown(empty.apply(insertBlock(empty, schema.nodes.spacer.create())!))).toBe(0);
     expect(shown(demo("short.json"))).toBe(0);
   });
 });

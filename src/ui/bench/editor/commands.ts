@@ -83,11 +83,11 @@ export function setMark(
   return tr;
 }
 
-export const toggleUpperCase: Command = toggleMark(schema.marks.upperCase!);
+export const toggleUpperCase: Command = toggleMark(schema.marks.upperCase);
 
 /** Space after each letter in px; none needs no mark. */
 export const setLetterSpacing = (state: EditorState, spacing: number): Transaction =>
-  setMark(state, schema.marks.letterSpacing!, spacing === 0 ? null : { spacing });
+  setMark(state, schema.marks.letterSpacing, spacing === 0 ? null : { spacing });
 
 /** The lines of text that the selection reaches. */
 export function selectedLines(state: EditorState): readonly { position: number; node: Node }[] {
@@ -108,7 +108,7 @@ export function setTextValue(
   const settings = settingsOf(state.doc);
   const own = { color: settings.textColor, size: settings.size, font: settings.font }[name];
   const needless = own === value && !(name === "color" && textState(state).link);
-  return setMark(state, schema.marks[name]!, needless ? null : { [name]: value });
+  return setMark(state, schema.marks[name], needless ? null : { [name]: value });
 }
 
 /** The extent of the link around the cursor, or what is selected; null when there is nothing to link. */
@@ -136,7 +136,7 @@ export function setLink(state: EditorState, href: string | null): Transaction | 
     return tr.setNodeAttribute(selection.from, "link", href);
   const range = linkRange(state);
   if (!range) return null;
-  const type = schema.marks.link!;
+  const type = schema.marks.link;
   tr.removeMark(range.from, range.to, type);
   if (href) tr.addMark(range.from, range.to, type.create({ href }));
   return tr;
@@ -177,5 +177,5 @@ export const insertBlock = (state: EditorState, block: Node): Transaction | null
 export function insertInline(state: EditorState, node: Node): Transaction | null {
   if (state.selection.$from.parent.inlineContent)
     return state.tr.replaceSelectionWith(node, true).scrollIntoView();
-  return insertBlock(state, schema.nodes.line!.create(null, node));
+  return insertBlock(state, schema.nodes.line.create(null, node));
 }

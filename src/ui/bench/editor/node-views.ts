@@ -68,7 +68,7 @@ const image: NodeViewConstructor = (node) => {
   const { toDOM } = node.type.spec;
   if (!toDOM) throw new TypeError(`A ${node.type.name} is not drawn by itself`);
   const { dom } = DOMSerializer.renderSpec(document, toDOM(node));
-  const drawn = dom instanceof HTMLImageElement ? dom : (dom as HTMLElement).querySelector("img");
+  const drawn = dom instanceof HTMLImageElement ? dom : dom.querySelector("img");
   const source = drawn?.getAttribute("src");
   if (drawn && source) drawn.src = drawnFrom(source);
   return { dom };

@@ -15,7 +15,7 @@ import { wholeTable } from "./whole-table";
 
 const insertBreak: Command = (state, dispatch) => {
   if (!state.selection.$from.parent.inlineContent) return false;
-  dispatch?.(state.tr.replaceSelectionWith(schema.nodes.break!.create(), true).scrollIntoView());
+  dispatch?.(state.tr.replaceSelectionWith(schema.nodes.break.create(), true).scrollIntoView());
   return true;
 };
 

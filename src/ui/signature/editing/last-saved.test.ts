@@ -10,6 +10,6 @@ it("a page that comes late goes on from what this window has saved, and from not
   recordSaved("a", 3, document);
   expect(newestOf(opened)).toBe(opened);
   recordSaved("a", 4, document);
-  expect(newestOf(opened)).toEqual({ ...opened, revision: 4, document: document.toJSON() });
+  expect(newestOf(opened)).toEqual({ ...opened, revision: 4, document: document.toJSON() as unknown });
   expect(newestOf({ ...opened, id: "b" }).revision).toBe(3);
 });
