@@ -62,5 +62,7 @@ export async function buildApplication({ always = false, skipTypes = false } = {
   // Imported here, since what only starts the application has no bundler.
   const { bundle } = await import("./bundle.mjs");
   await bundle();
+  if (run(process.execPath, [path.join(root, "scripts", "notices.mjs")]) !== 0)
+    throw new Error("The notices of third parties could not be written.");
   writeFileSync(marker, wanted);
 }

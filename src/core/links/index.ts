@@ -7,9 +7,8 @@ export { detectLinks, type FoundLink } from "./detect";
 export { fileTypeOf, publicFile, readHostedFile, type FileType } from "./hosted-file";
 export { failedAnswer, judgeAnswer, type LinkAnswer, type LinkVerdict, type Response } from "./link-answer";
 export { buildMail, isMailAddress, mailtoLink, parseMail, type MailParts } from "./mail";
-export { buildMap, isMapPattern, parseMap, readCoordinates, readPlace, type Place } from "./map";
+export { buildMap, isMapPattern, parseMap, readPlace, type Place } from "./map";
 export {
-  isNetworkPattern,
   networkAddress,
   networkKind,
   ownIconOf,
@@ -18,14 +17,6 @@ export {
   type NetworkKind,
   type NetworkPage,
 } from "./networks";
-export {
-  buildPhone,
-  callingCodeOf,
-  dialled,
-  parsePhone,
-  shownNumber,
-  telLink,
-  type PhoneParts,
-} from "./phone";
+export { buildPhone, callingCodeOf, parsePhone, telLink, type PhoneParts } from "./phone";
 export { readLink, type LinkReading, type ReadLinkOptions } from "./read-link";
-export { followingParameters, mendWeb, webLink, withoutFollowing, type Mended } from "./web";
+export { followingParameters, webLink, withoutFollowing, type Mended } from "./web";

@@ -1,5 +1,5 @@
 export { build, style, type CellPlan } from "./builder";
-export { borderOn, innerWidth } from "./borders";
+export { innerWidth } from "./borders";
 export { blankSignature } from "./create";
 export {
   attributesIn,
@@ -11,7 +11,7 @@ export {
 export { drawnFontFiles, drawnFontRules } from "./drawn-fonts";
 export { duplicatePart, insertParts, insertRowAcross, mayHold, movePart, removePart } from "./edits/blocks";
 export { commonBorder, rectangleOf, setBorders, type BorderTarget } from "./edits/borders";
-export { borderBetween, setBorder, setPadding } from "./edits/cells";
+export { setPadding } from "./edits/cells";
 export { evenColumns, moveColumnBorder, narrowestColumn, setColumnWidth } from "./edits/columns";
 export { duplicateIcon, moveIcon, removeIcon } from "./edits/icons";
 export { setAllLinkLooks, setLinkLook, type LinkLookPatch } from "./edits/link-looks";
@@ -21,7 +21,6 @@ export { setAttributes, setSettings } from "./edits/set-attributes";
 export { fontStack, spaceWidth, webSafeFont, webSafeFonts, type WebSafeFont } from "./fonts";
 export { isLeftOut, part, type BlockKind, type InlineKind, type MarkKind, type NodeKind } from "./kind";
 export { button } from "./kinds/button";
-export { isEmptyCell } from "./kinds/cell";
 export { cell, type CellAttributes } from "./kinds/cell-attributes";
 export { divider } from "./kinds/divider";
 export { iconRow } from "./kinds/icon-row";
@@ -37,7 +36,7 @@ export { letterSpacing } from "./marks/letter-spacing";
 export { link, type LinkAttributes } from "./marks/link";
 export { size } from "./marks/size";
 export { outerTable } from "./outer-table";
-export { disclaimer, readyLines, signOff, type ReadyLine } from "./parts/ready-lines";
+export { disclaimer, readyLines, type ReadyLine } from "./parts/ready-lines";
 export { starterPatterns, type StarterPattern } from "./patterns/starter-patterns";
 export {
   hrefOf,
@@ -52,12 +51,11 @@ export {
   type PlacedLink,
   type PlacedPicture,
 } from "./queries";
-export { kindOf, markKinds, nodeKinds, schema } from "./schema";
+export { nodeKinds, schema } from "./schema";
 export { settingsOf, signatureSettings, type Settings } from "./settings";
 export { hasShortForm, shortForm } from "./short-form";
 export type { Axis, Rectangle } from "./table-layout";
 export {
-  cellAt,
   placeAtOffset,
   placeWidth,
   tableMap,

@@ -4,16 +4,16 @@ import {
   color,
   complain,
   describeValue,
-  numberIn,
   object,
   px,
+  ratio,
   type ObjectValue,
   type TypeOf,
   type Value,
 } from "../values";
 
 /** A line's height as a ratio of its largest text. */
-export const lineHeight = numberIn(1, 2, 0.05, "×");
+export const lineHeight = ratio(1, 2, 0.05);
 
 /** The widest that a part, or the signature, may be; px. */
 export const widest = 1200;

@@ -1,5 +1,5 @@
 /** Originals: uploaded files, kept untouched under the hash of their bytes. */
-import { and, asc, desc, eq, inArray, isNull } from "drizzle-orm";
+import { and, asc, desc, eq, isNull } from "drizzle-orm";
 import type { AddedFiles, Original, RefusedFile } from "@/contract";
 import { sniffType } from "@/core/pictures";
 import { database } from "../database/database";
@@ -79,18 +79,6 @@ export const listOriginals = async (): Promise<readonly Original[]> =>
       .where(and(isNull(originals.removedAt), isNull(originals.replacedBy)))
       .orderBy(desc(originals.createdAt), asc(originals.name))
   ).map(toOriginal);
-
-export const findOriginals = async (hashes: readonly string[]): Promise<readonly Original[]> =>
-  hashes.length === 0
-    ? []
-    : (
-        await (
-          await database()
-        )
-          .select()
-          .from(originals)
-          .where(inArray(originals.hash, [...hashes]))
-      ).map(toOriginal);
 
 /** Refuses with 404 when its bytes are gone. */
 export async function readOriginal(hash: string): Promise<Buffer> {
