@@ -6,11 +6,11 @@ import type { IconLook } from "@/core/icons";
 import type { Settings } from "@/core/signature";
 import type { BenchSelection } from "./editor/selection";
 import type { LinkDefaults } from "../links/link-form";
-import type { Palette } from "../parts/color-field";
+import type { Palette } from "../parts/fields/color-field";
 import type { Form } from "../signature/form-switch";
-import type { LetterType } from "./letter-type";
+import type { LetterType } from "./sheet/letter-type";
 import type { PictureTarget } from "./pictures/place-picture";
-import type { Editor } from "./use-editor";
+import type { Editor } from "./editor/use-editor";
 
 /** What every tool of the Bench works on. */
 export interface BenchValue {

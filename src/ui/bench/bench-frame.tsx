@@ -10,12 +10,12 @@ import { FormSwitch, type Form } from "../signature/form-switch";
 import { SignatureHeader, type PersonChoice } from "../signature/signature-header";
 import { BenchContext, type BenchValue } from "./bench-context";
 import { Inspector } from "./inspector/inspector";
-import { PartsPanel } from "./parts-panel";
+import { PartsPanel } from "./tools/parts-panel";
 import { SaveStatus } from "../signature/editing/save-status";
-import { Sheet } from "./sheet";
-import { Toolbar } from "./toolbar";
+import { Sheet } from "./sheet/sheet";
+import { Toolbar } from "./tools/toolbar";
 import type { SaveState } from "../signature/editing/use-saving";
-import type { Open } from "./use-bench-actions";
+import type { Open } from "./tools/use-bench-actions";
 
 interface Props {
   readonly value: BenchValue;

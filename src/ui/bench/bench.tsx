@@ -10,7 +10,7 @@ import type { Person } from "@/core/people";
 import { parseSignature, settingsOf, shortForm } from "@/core/signature";
 import type { LinkDefaults } from "../links/link-form";
 import { useAhead } from "../parts/lazily";
-import { staged } from "../parts/stage";
+import { staged } from "../parts/drawing/stage";
 import { paletteFor } from "../signature/palette";
 import type { PersonChoice } from "../signature/signature-header";
 import type { BenchValue } from "./bench-context";
@@ -24,7 +24,7 @@ import {
   PatternDialog,
   PictureDialog,
   VersionsDialog,
-} from "./dialogs";
+} from "./dialogs/dialogs";
 import { BenchFrame } from "./bench-frame";
 import { createState } from "./editor/state";
 import { describeSelection } from "./editor/selection";
@@ -32,13 +32,13 @@ import { replaceDocument } from "../signature/editing/replace-document";
 import { useSignature } from "../signature/editing/use-signature";
 import { useFindings } from "../signature/use-findings";
 import type { Form } from "../signature/form-switch";
-import type { LetterType } from "./letter-type";
-import { ProofStrip } from "./proof-strip";
-import { useBenchActions, type Open } from "./use-bench-actions";
-import { useEditor } from "./use-editor";
+import type { LetterType } from "./sheet/letter-type";
+import { ProofStrip } from "./proofs/proof-strip";
+import { useBenchActions, type Open } from "./tools/use-bench-actions";
+import { useEditor } from "./editor/use-editor";
 
-import { useLetterType } from "./use-letter-type";
-import { useLongestPerson } from "./use-longest-person";
+import { useLetterType } from "./sheet/use-letter-type";
+import { useLongestPerson } from "./tools/use-longest-person";
 import type { PictureTarget } from "./pictures/place-picture";
 import { useIconRows } from "./pictures/use-icon-rows";
 import { usePictureFacts } from "./pictures/use-picture-facts";

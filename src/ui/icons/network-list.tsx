@@ -6,11 +6,11 @@ import { toast } from "sonner";
 import { endpoints, type OwnIcon } from "@/contract";
 import { glyphList } from "@/core/icons";
 import type { NetworkKind } from "@/core/links";
-import { ChoiceField } from "../parts/choice-field";
-import { ask } from "../parts/ask";
+import { ChoiceField } from "../parts/fields/choice-field";
+import { ask } from "../parts/asking/ask";
 import { Button } from "../parts/button";
 import { IconButton } from "../parts/icon-button";
-import { useAttempt } from "../parts/use-attempt";
+import { useAttempt } from "../parts/asking/use-attempt";
 import { IconMark, networkChoice } from "./network-mark";
 
 interface Props {

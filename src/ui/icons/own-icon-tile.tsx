@@ -5,11 +5,11 @@ import { Popover } from "radix-ui";
 import { useState } from "react";
 import { toast } from "sonner";
 import { addressOf, endpoints, type OwnIcon } from "@/contract";
-import { ask } from "../parts/ask";
+import { ask } from "../parts/asking/ask";
 import { Button } from "../parts/button";
 import { IconButton } from "../parts/icon-button";
 import { PopoverPanel } from "../parts/popover-panel";
-import { useAttempt } from "../parts/use-attempt";
+import { useAttempt } from "../parts/asking/use-attempt";
 
 interface Props {
   readonly icon: OwnIcon;

@@ -4,12 +4,12 @@ import { Upload, X } from "lucide-react";
 import { useRef, useState } from "react";
 import { toast } from "sonner";
 import { endpoints, type AddedIcons, type OwnIcon } from "@/contract";
-import { FilePicker } from "../parts/file-picker";
+import { FilePicker } from "../parts/files/file-picker";
 import { formatCount } from "../parts/format";
 import { IconButton } from "../parts/icon-button";
-import { acceptedUploads } from "../parts/accepted-files";
-import { send } from "../parts/ask";
-import { useFileDrop } from "../parts/use-file-drop";
+import { acceptedUploads } from "../parts/files/accepted-files";
+import { send } from "../parts/asking/ask";
+import { useFileDrop } from "../parts/files/use-file-drop";
 import { OwnIconTile } from "./own-icon-tile";
 import type { OwnIconList } from "./use-own-icons";
 

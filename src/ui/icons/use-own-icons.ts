@@ -4,7 +4,7 @@
 import { useCallback, useEffect, useState } from "react";
 import { toast } from "sonner";
 import { endpoints, type OwnIcon } from "@/contract";
-import { ask } from "../parts/ask";
+import { ask } from "../parts/asking/ask";
 
 export interface OwnIconList {
   /** Null until they have come. */

@@ -6,8 +6,8 @@ import { toast } from "sonner";
 import type { Finding } from "@/core/checks";
 import { Button, buttonClass } from "../parts/button";
 import { copyToClipboard } from "../parts/clipboard";
-import { localPictures } from "../parts/local-pictures";
-import { SignatureFrame } from "../parts/signature-frame";
+import { localPictures } from "../parts/drawing/local-pictures";
+import { SignatureFrame } from "../parts/drawing/signature-frame";
 import { FindingList } from "../signature/finding-list";
 import { FormSwitch, type Form } from "../signature/form-switch";
 

@@ -19,11 +19,11 @@ import {
   withoutFollowing,
   type LinkReading,
 } from "@/core/links";
-import { ChoiceField } from "../parts/choice-field";
-import { ask, send } from "../parts/ask";
+import { ChoiceField } from "../parts/fields/choice-field";
+import { ask, send } from "../parts/asking/ask";
 import { Button } from "../parts/button";
-import { FilePicker } from "../parts/file-picker";
-import { useAttempt } from "../parts/use-attempt";
+import { FilePicker } from "../parts/files/file-picker";
+import { useAttempt } from "../parts/asking/use-attempt";
 import type { PersonChoice } from "../signature/signature-header";
 
 export interface LinkDefaults {

@@ -10,11 +10,11 @@ import { applyMend, applyMends, type Finding, type PictureFactsBySource } from "
 import { callingCodeOf, type NetworkKind } from "@/core/links";
 import type { Person } from "@/core/people";
 import { linksOf, settingsOf, type PlacedLink } from "@/core/signature";
-import { ask } from "../parts/ask";
+import { ask } from "../parts/asking/ask";
 import { Button } from "../parts/button";
 import { formatCount } from "../parts/format";
 import { lazily, useAhead } from "../parts/lazily";
-import { WordSwitch } from "../parts/word-switch";
+import { WordSwitch } from "../parts/fields/word-switch";
 import { plainState } from "../signature/editing/plain-state";
 import { useSignature } from "../signature/editing/use-signature";
 import { FindingList } from "../signature/finding-list";

@@ -6,8 +6,8 @@ import { useMemo } from "react";
 import { picturesBlocked, readAloud, type Utterance } from "@/core/clients";
 import { compile } from "@/core/compile";
 import type { Person } from "@/core/people";
-import { localPictures } from "../parts/local-pictures";
-import { SignatureFrame } from "../parts/signature-frame";
+import { localPictures } from "../parts/drawing/local-pictures";
+import { SignatureFrame } from "../parts/drawing/signature-frame";
 
 const kinds: Readonly<Record<Utterance["kind"], { word: string; Icon: typeof Type }>> = {
   text: { word: "text", Icon: Type },

@@ -3,7 +3,7 @@
 import Link from "next/link";
 import { useRef, useState } from "react";
 import { endpoints } from "@/contract";
-import { ask } from "../parts/ask";
+import { ask } from "../parts/asking/ask";
 import { RichBox } from "./rich-box";
 
 interface Props {

@@ -3,7 +3,7 @@
 import { useRef, useState } from "react";
 import { endpoints } from "@/contract";
 import { standIns } from "@/core/clients";
-import { ask } from "../parts/ask";
+import { ask } from "../parts/asking/ask";
 import { RichBox } from "./rich-box";
 
 const limit = standIns["webmail-inline"].signatureLimit!;

@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { formatBytes, formatCount, formatSize } from "./format";
-import { localPictures } from "./local-pictures";
+import { localPictures } from "./drawing/local-pictures";
 
 describe("sizes as people say them", () => {
   it.each([

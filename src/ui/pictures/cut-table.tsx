@@ -3,7 +3,7 @@ import type { CatalogueCut } from "@/contract";
 import { publicAddress } from "@/core/addresses";
 import { CopyButton } from "../parts/copy-button";
 import { formatSize } from "../parts/format";
-import { WeightBar } from "../parts/weight-bar";
+import { WeightBar } from "../parts/drawing/weight-bar";
 
 interface Props {
   readonly caption: string;

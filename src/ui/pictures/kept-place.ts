@@ -1,6 +1,6 @@
 /** Where a cut or loop goes when it is kept: into the signature that it was opened from, or the library. */
 import { endpoints, type Cut } from "@/contract";
-import { ask } from "../parts/ask";
+import { ask } from "../parts/asking/ask";
 
 /** The signature whose picture is changed, and the picture's address there. */
 export interface ChangedPicture {

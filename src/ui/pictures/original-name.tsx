@@ -5,7 +5,7 @@ import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { toast } from "sonner";
 import { endpoints } from "@/contract";
-import { ask } from "../parts/ask";
+import { ask } from "../parts/asking/ask";
 import { IconButton } from "../parts/icon-button";
 
 /** An original's name, which its cuts' addresses are made from; changed in place. */

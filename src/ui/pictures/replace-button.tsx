@@ -5,10 +5,10 @@ import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { toast } from "sonner";
 import { endpoints } from "@/contract";
-import { ask, send } from "../parts/ask";
-import { FilePicker } from "../parts/file-picker";
+import { ask, send } from "../parts/asking/ask";
+import { FilePicker } from "../parts/files/file-picker";
 import { formatCount } from "../parts/format";
-import { acceptedPictures } from "../parts/accepted-files";
+import { acceptedPictures } from "../parts/files/accepted-files";
 
 /** Another file in the place of an original; every cut follows, and it can be taken back. */
 export function ReplaceButton({ hash, name }: { hash: string; name: string }) {

@@ -4,7 +4,7 @@ import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { toast } from "sonner";
 import { addressOf, endpoints, type Removal, type Unused } from "@/contract";
-import { ask } from "../parts/ask";
+import { ask } from "../parts/asking/ask";
 import { Button } from "../parts/button";
 import { formatBytes, formatCount, formatSize } from "../parts/format";
 

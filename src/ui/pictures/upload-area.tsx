@@ -2,10 +2,10 @@
 
 import { FolderOpen, Upload, X } from "lucide-react";
 import { useEffect } from "react";
-import { FilePicker } from "../parts/file-picker";
+import { FilePicker } from "../parts/files/file-picker";
 import { IconButton } from "../parts/icon-button";
-import { acceptedUploads } from "../parts/accepted-files";
-import { useFileDrop } from "../parts/use-file-drop";
+import { acceptedUploads } from "../parts/files/accepted-files";
+import { useFileDrop } from "../parts/files/use-file-drop";
 import { useUploads } from "./use-uploads";
 
 /** What file systems leave in folders. */

@@ -5,7 +5,7 @@ import { useRouter } from "next/navigation";
 import { useCallback, useRef, useState } from "react";
 import { toast } from "sonner";
 import { endpoints } from "@/contract";
-import { send } from "../parts/ask";
+import { send } from "../parts/asking/ask";
 
 export interface RunningUpload {
   readonly id: number;

@@ -4,9 +4,9 @@ import { useMemo, useState } from "react";
 import type { Finding } from "@/core/checks";
 import { groupChanges, isSeen, received, standInIds, standIns } from "@/core/clients";
 import { formatCount } from "../parts/format";
-import { localPictures } from "../parts/local-pictures";
-import { SignatureFrame } from "../parts/signature-frame";
-import { WordSwitch } from "../parts/word-switch";
+import { localPictures } from "../parts/drawing/local-pictures";
+import { SignatureFrame } from "../parts/drawing/signature-frame";
+import { WordSwitch } from "../parts/fields/word-switch";
 import { FindingList } from "../signature/finding-list";
 import { FormSwitch, type Form } from "../signature/form-switch";
 

@@ -5,8 +5,8 @@ import Link from "next/link";
 import { useState } from "react";
 import { formatBytes, formatCount } from "../parts/format";
 import { IconButton } from "../parts/icon-button";
-import { localPictures } from "../parts/local-pictures";
-import { SignatureFrame } from "../parts/signature-frame";
+import { localPictures } from "../parts/drawing/local-pictures";
+import { SignatureFrame } from "../parts/drawing/signature-frame";
 
 export interface ShelfSignature {
   readonly id: string;

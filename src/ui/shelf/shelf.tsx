@@ -5,7 +5,7 @@ import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { toast } from "sonner";
 import { endpoints } from "@/contract";
-import { ask } from "../parts/ask";
+import { ask } from "../parts/asking/ask";
 import { buttonClass } from "../parts/button";
 import { formatCount } from "../parts/format";
 import { ShelfCard, type ShelfSignature } from "./shelf-card";

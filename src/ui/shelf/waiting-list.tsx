@@ -2,10 +2,10 @@
 
 import { format } from "date-fns";
 import { endpoints } from "@/contract";
-import { ask } from "../parts/ask";
+import { ask } from "../parts/asking/ask";
 import { Button } from "../parts/button";
-import { localPictures } from "../parts/local-pictures";
-import { SignatureFrame } from "../parts/signature-frame";
+import { localPictures } from "../parts/drawing/local-pictures";
+import { SignatureFrame } from "../parts/drawing/signature-frame";
 
 export interface Waiting {
   readonly refusedId: string;
@@ -39,7 +39,8 @@ export function WaitingList({ waiting, attempt }: Props) {
         {waiting.length === 1 ? "A version waits for you" : `${waiting.length} versions wait for you`}
       </h2>
       <p className="mb-3 text-soft">
-        They were changed in one window while another had saved already. Nothing of them is lost.
+        {waiting.length === 1 ? "It was" : "They were"} changed in one window after another had saved. Nothing
+        is lost.
       </p>
       <ul className="grid gap-x-9 gap-y-4 md:grid-cols-2">
         {waiting.map(({ refusedId, signatureId, name, html, base, createdAt }) => (

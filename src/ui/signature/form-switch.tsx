@@ -1,6 +1,6 @@
 "use client";
 
-import { WordSwitch } from "../parts/word-switch";
+import { WordSwitch } from "../parts/fields/word-switch";
 
 /** The whole signature, or what a reply holds of it. */
 export type Form = "full" | "short";

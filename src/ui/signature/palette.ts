@@ -1,8 +1,8 @@
 /** The colours that a document uses, most used first. */
 import type { Node } from "prosemirror-model";
 import { picturesOf, settingsOf } from "@/core/signature";
-import type { Palette } from "../parts/color-field";
-import type { PalettePicture } from "../parts/picture-colors";
+import type { Palette } from "../parts/fields/color-field";
+import type { PalettePicture } from "../parts/fields/picture-colors";
 
 const hex = /#[0-9a-fA-F]{6}/g;
 const cache = new WeakMap<Node, readonly string[]>();

@@ -5,8 +5,8 @@ import { useState, type ReactNode } from "react";
 import { toast } from "sonner";
 import { endpoints } from "@/contract";
 import type { Finding, Station } from "@/core/checks";
-import { ChoiceField } from "../parts/choice-field";
-import { ask } from "../parts/ask";
+import { ChoiceField } from "../parts/fields/choice-field";
+import { ask } from "../parts/asking/ask";
 import { Wordmark } from "../parts/site-header";
 import { TheLine } from "./the-line";
 

@@ -5,7 +5,7 @@ import { useEffect, useRef, useState } from "react";
 import type { Node } from "prosemirror-model";
 import type { CheckOptions, Finding } from "@/core/checks";
 import type { FindingsAnswer, FindingsRequest } from "@/workers/findings.worker";
-import { useSettled } from "../parts/use-settled";
+import { useSettled } from "../parts/drawing/use-settled";
 
 /** Findings are counted when typing pauses; the proofs follow each key; ms. */
 const pause = 200;

@@ -2,7 +2,7 @@
 
 import { narrowestColumn, row, setAttributes, widest } from "@/core/signature";
 import { px } from "@/core/values";
-import { MeasureField } from "../../parts/measure-field";
+import { MeasureField } from "../../parts/fields/measure-field";
 import { useBench } from "../bench-context";
 import type { PlacedCell } from "../editor/selection";
 import { evenOut } from "../editor/table-commands";

@@ -12,8 +12,8 @@ import {
   type SideName,
 } from "@/core/signature";
 import { BorderStyleField } from "./border-style-field";
-import { ColorField } from "../../parts/color-field";
-import { MeasureField } from "../../parts/measure-field";
+import { ColorField } from "../../parts/fields/color-field";
+import { MeasureField } from "../../parts/fields/measure-field";
 import { useBench } from "../bench-context";
 import type { PlacedCell } from "../editor/selection";
 import { Section } from "../../parts/section";

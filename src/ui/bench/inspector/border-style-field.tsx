@@ -1,7 +1,7 @@
 "use client";
 
 import { borderStyle, type Border } from "@/core/signature";
-import { ChoiceField } from "../../parts/choice-field";
+import { ChoiceField } from "../../parts/fields/choice-field";
 
 interface Props {
   readonly label: string;

@@ -1,8 +1,8 @@
 "use client";
 
 import { button } from "@/core/signature";
-import { ColorField } from "../../parts/color-field";
-import { MeasureField } from "../../parts/measure-field";
+import { ColorField } from "../../parts/fields/color-field";
+import { MeasureField } from "../../parts/fields/measure-field";
 import { useBench } from "../bench-context";
 import type { MeasuresOfPart } from "./measures-of-part";
 import { Section } from "../../parts/section";

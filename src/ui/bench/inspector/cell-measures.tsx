@@ -17,7 +17,7 @@ import {
   setPadding,
   type CellAttributes,
 } from "@/core/signature";
-import { ColorField } from "../../parts/color-field";
+import { ColorField } from "../../parts/fields/color-field";
 import { IconButton } from "../../parts/icon-button";
 import { useBench } from "../bench-context";
 import { BandMeasures } from "./band-measures";

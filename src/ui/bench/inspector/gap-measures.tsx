@@ -1,8 +1,8 @@
 "use client";
 
 import { divider, spacer } from "@/core/signature";
-import { ColorField } from "../../parts/color-field";
-import { MeasureField } from "../../parts/measure-field";
+import { ColorField } from "../../parts/fields/color-field";
+import { MeasureField } from "../../parts/fields/measure-field";
 import { BorderStyleField } from "./border-style-field";
 import { useBench } from "../bench-context";
 import type { MeasuresOfPart } from "./measures-of-part";

@@ -2,7 +2,7 @@
 
 import type { personField } from "@/core/signature";
 import { separator } from "@/core/signature";
-import { MeasureField } from "../../parts/measure-field";
+import { MeasureField } from "../../parts/fields/measure-field";
 import type { MeasuresOfPart } from "./measures-of-part";
 import { Section } from "../../parts/section";
 

@@ -4,7 +4,7 @@ import { Link2, Unlink2 } from "lucide-react";
 import { useState } from "react";
 import { cell, noSides, type SideName, type Sides } from "@/core/signature";
 import { IconButton } from "../../parts/icon-button";
-import { MeasureField } from "../../parts/measure-field";
+import { MeasureField } from "../../parts/fields/measure-field";
 import { Section } from "../../parts/section";
 
 const fieldPlaces: Readonly<Record<SideName, string>> = {

@@ -8,7 +8,7 @@ import { isHosted } from "@/core/addresses";
 import { displaySide } from "@/core/pictures";
 import type { image } from "@/core/signature";
 import { Button } from "../../parts/button";
-import { MeasureField } from "../../parts/measure-field";
+import { MeasureField } from "../../parts/fields/measure-field";
 import { useBench } from "../bench-context";
 import type { MeasuresOfPart } from "./measures-of-part";
 import { Section } from "../../parts/section";

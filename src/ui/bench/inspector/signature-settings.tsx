@@ -4,11 +4,11 @@ import { useState } from "react";
 import { toast } from "sonner";
 import { setSettings, signatureSettings, webSafeFont, type Settings } from "@/core/signature";
 import { readLink } from "@/core/links";
-import { ChoiceField } from "../../parts/choice-field";
-import { ColorField } from "../../parts/color-field";
-import { FontField } from "../../parts/font-field";
-import { MeasureField } from "../../parts/measure-field";
-import { TextSizeField } from "../../parts/text-size-field";
+import { ChoiceField } from "../../parts/fields/choice-field";
+import { ColorField } from "../../parts/fields/color-field";
+import { FontField } from "../../parts/fields/font-field";
+import { MeasureField } from "../../parts/fields/measure-field";
+import { TextSizeField } from "../../parts/fields/text-size-field";
 import { useBench } from "../bench-context";
 import { Section } from "../../parts/section";
 

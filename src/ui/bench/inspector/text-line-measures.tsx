@@ -3,7 +3,7 @@
 import { AlignCenter, AlignLeft, AlignRight } from "lucide-react";
 import { line, setAttributes, settingsOf, type AttributesOf } from "@/core/signature";
 import { IconButton } from "../../parts/icon-button";
-import { MeasureField } from "../../parts/measure-field";
+import { MeasureField } from "../../parts/fields/measure-field";
 import { useBench } from "../bench-context";
 import { selectedLines } from "../editor/commands";
 import { Section } from "../../parts/section";

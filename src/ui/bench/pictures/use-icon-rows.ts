@@ -8,7 +8,7 @@ import { endpoints, type Cut, type DrawnIcon, type IconChoice } from "@/contract
 import { isHosted } from "@/core/addresses";
 import type { IconLook } from "@/core/icons";
 import { build, iconRow, image, setAttributes, style } from "@/core/signature";
-import { ask } from "../../parts/ask";
+import { ask } from "../../parts/asking/ask";
 import type { EditedSignature } from "../../signature/editing/use-signature";
 import { shownOf } from "./place-picture";
 import type { KnownPictures } from "./use-picture-facts";

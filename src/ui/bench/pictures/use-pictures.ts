@@ -7,7 +7,7 @@ import { toast } from "sonner";
 import { endpoints, type Cut, type CutRequest } from "@/contract";
 import { suggestAlt, type AltContext } from "@/core/checks";
 import { image, setAttributes } from "@/core/signature";
-import { ask, send } from "../../parts/ask";
+import { ask, send } from "../../parts/asking/ask";
 import type { EditedSignature } from "../../signature/editing/use-signature";
 import {
   findPicture,

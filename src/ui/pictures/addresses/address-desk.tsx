@@ -5,7 +5,7 @@ import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { toast } from "sonner";
 import { endpoints, type ForeignPicture } from "@/contract";
-import { ask } from "../../parts/ask";
+import { ask } from "../../parts/asking/ask";
 import { formatCount } from "../../parts/format";
 import { IconButton } from "../../parts/icon-button";
 import { AddressLook } from "./address-look";

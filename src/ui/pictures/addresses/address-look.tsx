@@ -2,10 +2,10 @@
 
 import { useState } from "react";
 import { endpoints, type ForeignPicture } from "@/contract";
-import { ask } from "../../parts/ask";
-import { AddressField } from "../../parts/address-field";
+import { ask } from "../../parts/asking/ask";
+import { AddressField } from "../../parts/fields/address-field";
 import { Button } from "../../parts/button";
-import { useAttempt } from "../../parts/use-attempt";
+import { useAttempt } from "../../parts/asking/use-attempt";
 import { AddressVerdictView } from "./address-verdict";
 
 interface Props {

@@ -4,7 +4,7 @@ import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { toast } from "sonner";
 import { endpoints, type ForeignPicture } from "@/contract";
-import { ask } from "../../parts/ask";
+import { ask } from "../../parts/asking/ask";
 import { Button } from "../../parts/button";
 import { AddressVerdictView } from "./address-verdict";
 

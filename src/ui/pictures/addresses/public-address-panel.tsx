@@ -3,10 +3,10 @@
 import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { endpoints, type PublicAddress } from "@/contract";
-import { ask } from "../../parts/ask";
-import { AddressField } from "../../parts/address-field";
+import { ask } from "../../parts/asking/ask";
+import { AddressField } from "../../parts/fields/address-field";
 import { Button } from "../../parts/button";
-import { useAttempt } from "../../parts/use-attempt";
+import { useAttempt } from "../../parts/asking/use-attempt";
 
 const marks = {
   reached: "bg-lichen rounded-full",

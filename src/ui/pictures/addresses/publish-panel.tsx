@@ -5,11 +5,11 @@ import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { toast } from "sonner";
 import { addressOf, endpoints, type Publication } from "@/contract";
-import { ask } from "../../parts/ask";
-import { AddressField } from "../../parts/address-field";
+import { ask } from "../../parts/asking/ask";
+import { AddressField } from "../../parts/fields/address-field";
 import { Button, buttonClass } from "../../parts/button";
 import { formatCount } from "../../parts/format";
-import { useAttempt } from "../../parts/use-attempt";
+import { useAttempt } from "../../parts/asking/use-attempt";
 
 interface Props {
   readonly signatureId: string;

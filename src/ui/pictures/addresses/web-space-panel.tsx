@@ -3,12 +3,12 @@
 import { Upload } from "lucide-react";
 import { useRouter } from "next/navigation";
 import { endpoints } from "@/contract";
-import { ask, send } from "../../parts/ask";
+import { ask, send } from "../../parts/asking/ask";
 import { Button } from "../../parts/button";
 import { CopyButton } from "../../parts/copy-button";
-import { FilePicker } from "../../parts/file-picker";
+import { FilePicker } from "../../parts/files/file-picker";
 import { formatCount } from "../../parts/format";
-import { useAttempt } from "../../parts/use-attempt";
+import { useAttempt } from "../../parts/asking/use-attempt";
 
 interface Props {
   readonly base: string;

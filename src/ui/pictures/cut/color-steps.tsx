@@ -2,10 +2,10 @@
 
 import type { ReactNode } from "react";
 import { clearValue, plateValue, type ClearedBackground, type Plate } from "@/core/pictures";
-import { ColorField, type Palette } from "../../parts/color-field";
-import { MeasureField } from "../../parts/measure-field";
-import { SliderField } from "../../parts/slider-field";
-import { WordSwitch } from "../../parts/word-switch";
+import { ColorField, type Palette } from "../../parts/fields/color-field";
+import { MeasureField } from "../../parts/fields/measure-field";
+import { SliderField } from "../../parts/fields/slider-field";
+import { WordSwitch } from "../../parts/fields/word-switch";
 import type { CutTools } from "./use-cut";
 
 interface Props {

@@ -3,9 +3,9 @@
 import { useState } from "react";
 import { cropToAspect, largestCrop, sizeCrop, type Aspect, type Frame } from "@/core/pictures";
 import { numberIn } from "@/core/values";
-import { MeasureField } from "../../parts/measure-field";
+import { MeasureField } from "../../parts/fields/measure-field";
 import { Section } from "../../parts/section";
-import { WordSwitch } from "../../parts/word-switch";
+import { WordSwitch } from "../../parts/fields/word-switch";
 import type { CutTools } from "./use-cut";
 
 interface Props {

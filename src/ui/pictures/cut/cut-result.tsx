@@ -3,7 +3,7 @@
 import type { CutPreview } from "@/contract";
 import { looksTheSame } from "@/core/pictures";
 import { formatBytes, formatSize } from "../../parts/format";
-import { WeightBar } from "../../parts/weight-bar";
+import { WeightBar } from "../../parts/drawing/weight-bar";
 import type { CutTools } from "./use-cut";
 
 const formatName = ({ format }: CutPreview): string => {

@@ -2,9 +2,9 @@
 
 import { leavesTransparent, type Format } from "@/core/pictures";
 import { numberIn } from "@/core/values";
-import { ColorField, type Palette } from "../../parts/color-field";
+import { ColorField, type Palette } from "../../parts/fields/color-field";
 import { Section } from "../../parts/section";
-import { SliderField } from "../../parts/slider-field";
+import { SliderField } from "../../parts/fields/slider-field";
 import type { CutTools } from "./use-cut";
 
 interface Props {

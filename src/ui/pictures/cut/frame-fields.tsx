@@ -2,10 +2,10 @@
 
 import { cropToAspect, type Frame, type Ring } from "@/core/pictures";
 import { numberIn } from "@/core/values";
-import { ColorField, type Palette } from "../../parts/color-field";
-import { MeasureField } from "../../parts/measure-field";
+import { ColorField, type Palette } from "../../parts/fields/color-field";
+import { MeasureField } from "../../parts/fields/measure-field";
 import { Section } from "../../parts/section";
-import { SliderField } from "../../parts/slider-field";
+import { SliderField } from "../../parts/fields/slider-field";
 import type { CutTools } from "./use-cut";
 
 interface Props {

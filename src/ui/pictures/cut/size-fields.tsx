@@ -1,11 +1,11 @@
 "use client";
 
 import { displaySide, resizeRecipe, type Density } from "@/core/pictures";
-import { ChoiceField } from "../../parts/choice-field";
+import { ChoiceField } from "../../parts/fields/choice-field";
 import { formatSize } from "../../parts/format";
-import { MeasureField } from "../../parts/measure-field";
+import { MeasureField } from "../../parts/fields/measure-field";
 import { Section } from "../../parts/section";
-import { WordSwitch } from "../../parts/word-switch";
+import { WordSwitch } from "../../parts/fields/word-switch";
 import type { SizeToMatch } from "./pictures-to-match";
 import type { CutTools } from "./use-cut";
 

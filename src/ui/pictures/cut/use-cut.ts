@@ -4,9 +4,9 @@
 import { useCallback } from "react";
 import { endpoints, type CutPreview, type Original } from "@/contract";
 import { changeRecipe, type Recipe } from "@/core/pictures";
-import { ask } from "../../parts/ask";
-import { useDrawn, type Drawn } from "../../parts/use-drawn";
-import { useSteps, type StepTools } from "../../parts/use-steps";
+import { ask } from "../../parts/asking/ask";
+import { useDrawn, type Drawn } from "../../parts/drawing/use-drawn";
+import { useSteps, type StepTools } from "../../parts/steps/use-steps";
 
 export interface CutTools extends Omit<StepTools<Recipe>, "value" | "step"> {
   readonly original: Original;

@@ -10,7 +10,7 @@ import {
   frameTimeValue,
 } from "@/core/pictures";
 import { IconButton } from "../../parts/icon-button";
-import { MeasureField } from "../../parts/measure-field";
+import { MeasureField } from "../../parts/fields/measure-field";
 import { SortableItem, SortableList } from "../../parts/sortable-list";
 import { FrameDrawing } from "./frame-drawing";
 import type { LoopTools } from "./use-loop";

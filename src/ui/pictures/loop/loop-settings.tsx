@@ -10,11 +10,11 @@ import {
   displaySide,
 } from "@/core/pictures";
 import { Button } from "../../parts/button";
-import { ColorField, type Palette } from "../../parts/color-field";
-import { MeasureField } from "../../parts/measure-field";
+import { ColorField, type Palette } from "../../parts/fields/color-field";
+import { MeasureField } from "../../parts/fields/measure-field";
 import { Section } from "../../parts/section";
-import { SliderField } from "../../parts/slider-field";
-import { WordSwitch } from "../../parts/word-switch";
+import { SliderField } from "../../parts/fields/slider-field";
+import { WordSwitch } from "../../parts/fields/word-switch";
 import type { LoopTools } from "./use-loop";
 
 interface Props {

@@ -3,7 +3,7 @@
 import { budgets, type LighterLoop } from "@/core/pictures";
 import { Button } from "../../parts/button";
 import { formatBytes, formatCount, formatSize } from "../../parts/format";
-import { WeightBar } from "../../parts/weight-bar";
+import { WeightBar } from "../../parts/drawing/weight-bar";
 import type { LoopTools } from "./use-loop";
 
 function inWords({ what, loop }: LighterLoop): string {

@@ -11,7 +11,7 @@ import {
   type LoopSource,
   type Recipe,
 } from "@/core/pictures";
-import { ask } from "../../parts/ask";
+import { ask } from "../../parts/asking/ask";
 import { Button } from "../../parts/button";
 import { formatCount } from "../../parts/format";
 import { LoopRoom } from "./loop-room";

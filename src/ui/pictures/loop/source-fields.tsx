@@ -6,12 +6,12 @@ import { endpoints } from "@/contract";
 import { firstFrames, type LoopRecipe, type LoopSource } from "@/core/pictures";
 import { webSafeFonts } from "@/core/signature";
 import { numberIn } from "@/core/values";
-import { ChoiceField } from "../../parts/choice-field";
-import { ask } from "../../parts/ask";
+import { ChoiceField } from "../../parts/fields/choice-field";
+import { ask } from "../../parts/asking/ask";
 import { Button } from "../../parts/button";
-import { ColorField, type Palette } from "../../parts/color-field";
+import { ColorField, type Palette } from "../../parts/fields/color-field";
 import { IconButton } from "../../parts/icon-button";
-import { MeasureField } from "../../parts/measure-field";
+import { MeasureField } from "../../parts/fields/measure-field";
 import { Section } from "../../parts/section";
 import type { LoopTools } from "./use-loop";
 

@@ -4,10 +4,10 @@
 import { useCallback, useEffect, useState } from "react";
 import { endpoints, type LoopPreview } from "@/contract";
 import { lighterLoops, type LighterLoop, type LoopRecipe } from "@/core/pictures";
-import { ask } from "../../parts/ask";
-import { useDrawn, type Drawn } from "../../parts/use-drawn";
-import { useSettled } from "../../parts/use-settled";
-import { useSteps, type StepTools } from "../../parts/use-steps";
+import { ask } from "../../parts/asking/ask";
+import { useDrawn, type Drawn } from "../../parts/drawing/use-drawn";
+import { useSettled } from "../../parts/drawing/use-settled";
+import { useSteps, type StepTools } from "../../parts/steps/use-steps";
 
 export interface WeighedLighter extends LighterLoop {
   readonly bytes: number;

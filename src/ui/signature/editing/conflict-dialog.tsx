@@ -6,8 +6,8 @@ import { compile } from "@/core/compile";
 import type { Person } from "@/core/people";
 import { parseSignature } from "@/core/signature";
 import { Button } from "../../parts/button";
-import { localPictures } from "../../parts/local-pictures";
-import { SignatureFrame } from "../../parts/signature-frame";
+import { localPictures } from "../../parts/drawing/local-pictures";
+import { SignatureFrame } from "../../parts/drawing/signature-frame";
 import type { EditedSignature } from "./use-signature";
 
 interface VersionProps {

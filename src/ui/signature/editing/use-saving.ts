@@ -7,7 +7,7 @@
 import { useCallback, useEffect, useRef, useState } from "react";
 import type { Node } from "prosemirror-model";
 import { endpoints, type StaleSave } from "@/contract";
-import { ask, RequestError } from "../../parts/ask";
+import { ask, RequestError } from "../../parts/asking/ask";
 import { recordSaved } from "./last-saved";
 import { dropDraft, keepDraft } from "./draft";
 

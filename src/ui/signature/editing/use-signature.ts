@@ -10,7 +10,7 @@ import type { EditorState, Transaction } from "prosemirror-state";
 import { toast } from "sonner";
 import { endpoints, type OpenSignature } from "@/contract";
 import { parseSignature } from "@/core/signature";
-import { ask } from "../../parts/ask";
+import { ask } from "../../parts/asking/ask";
 import { newestOf } from "./last-saved";
 import { useRestoredDraft } from "./use-restored-draft";
 import { useSaving, type SaveState } from "./use-saving";

@@ -6,8 +6,8 @@ import { publicBase } from "@/server/addresses/public-address";
 import { Refusal } from "@/server/http/refusal";
 import { leadInside } from "@/server/mailroom/demo-web";
 import { openMessage } from "@/server/mailroom/mailroom";
-import { localPictures } from "@/ui/parts/local-pictures";
-import { SignatureFrame } from "@/ui/parts/signature-frame";
+import { localPictures } from "@/ui/parts/drawing/local-pictures";
+import { SignatureFrame } from "@/ui/parts/drawing/signature-frame";
 
 export const metadata = { title: "Letter · Malthouse Mail" };
 

@@ -1,0 +1,176 @@
+"use client";
+
+/** The editor on the sheet: mounted once, its state mirrored into React. */
+import { startTransition, useCallback, useEffect, useLayoutEffect, useMemo, useRef, useState } from "react";
+import { Selection, type Command, type EditorState, type Transaction } from "prosemirror-state";
+import { EditorView } from "prosemirror-view";
+import type { Person } from "@/core/people";
+import type { EditedSignature } from "../../signature/editing/use-signature";
+import type { PictureTarget } from "../pictures/place-picture";
+import { dragging, endDrag, startDrag, type Dragged } from "./drag";
+import { grip } from "./grip";
+import { staged } from "../../parts/drawing/stage";
+import { nodeViews } from "./node-views";
+import { fitToPlace, pasteForeign } from "./paste";
+
+export interface EditorTools {
+  /** The state at this moment, for what goes on after a wait. */
+  readonly current: () => EditorState;
+  /** The sheet's element; give it to the ref of the element that holds the editor. */
+  readonly mount: (element: HTMLElement | null) => void;
+  /** Applies what `change` makes of the present state and gives the sheet the focus again. */
+  readonly apply: (change: (state: EditorState) => Transaction | null, options?: { focus?: boolean }) => void;
+  readonly run: (command: Command, options?: { focus?: boolean }) => void;
+  readonly focus: () => void;
+  /** Says what a drag that begins outside the sheet carries; null when it has ended. */
+  readonly drag: (dragged: Dragged | null) => void;
+}
+
+export interface Editor extends EditorTools {
+  readonly state: EditorState;
+}
+
+interface Options {
+  readonly person: Person | null;
+  /** Picture files dropped on the sheet or pasted into it. */
+  readonly onFiles: (files: readonly File[]) => void;
+  /** A picture is to be chosen: for a place between parts, or instead of the one at a position. */
+  readonly onPicture: (target: PictureTarget) => void;
+  /** What was pasted could not be kept whole. */
+  readonly onPasted: (dropped: readonly string[]) => void;
+}
+
+export interface EditorOnSheet {
+  /** What the tools show: after a key they follow once the proofs are drawn, after a tool at once. */
+  readonly shown: EditorState;
+  /** The same ones as long as the sheet is there. */
+  readonly tools: EditorTools;
+}
+
+export function useEditor(signature: EditedSignature, given: Options): EditorOnSheet {
+  const { current, dispatch, listen } = signature;
+  const options = useRef(given);
+  const [shown, setShown] = useState(signature.state);
+  const byTool = useRef(false);
+  /** Whether a paste that comes now was asked for as plain text: with Shift held. */
+  const asWords = useRef(false);
+  const view = useRef<EditorView | null>(null);
+
+  useEffect(() => {
+    const changed = options.current.person !== given.person;
+    options.current = given;
+    if (changed) view.current?.setProps({ nodeViews: nodeViews(given.person) });
+  }, [given]);
+
+  // Before any effect: what is brought back from the browser's storage changes the state in one.
+  useLayoutEffect(
+    () =>
+      listen((next) => {
+        view.current?.updateState(next);
+        if (byTool.current) setShown(next);
+        else startTransition(() => setShown(next));
+      }),
+    [listen],
+  );
+
+  const mount = useCallback(
+    (element: HTMLElement | null) => {
+      if (!element) return;
+      const takeFiles = (event: ClipboardEvent | DragEvent, transfer: DataTransfer | null): boolean => {
+        const files = [...(transfer?.files ?? [])];
+        if (files.length === 0) return false;
+        event.preventDefault();
+        options.current.onFiles(files);
+        return true;
+      };
+      view.current = new EditorView(element, {
+        state: current(),
+        plugins: [dragging((at) => options.current.onPicture({ kind: "between", at })), grip],
+        nodeViews: nodeViews(options.current.person),
+        attributes: {
+          "aria-label": "Signature",
+          role: "textbox",
+          "aria-multiline": "true",
+          spellcheck: "false",
+        },
+        dispatchTransaction: (transaction) => staged("edit", () => dispatch(transaction)),
+        handleDOMEvents: {
+          keydown: (_view, { shiftKey }) => {
+            asWords.current = shiftKey;
+            return false;
+          },
+        },
+        transformPasted: (slice, pasted) => fitToPlace(slice, pasted.state.selection),
+        handlePaste: (pasted, event, slice) => {
+          const html = asWords.current ? "" : (event.clipboardData?.getData("text/html") ?? "");
+          return (
+            (html === "" && !asWords.current && takeFiles(event, event.clipboardData)) ||
+            pasteForeign(pasted, html, slice, options.current.onPasted)
+          );
+        },
+        handleDoubleClickOn: (_view, _pos, node, position) => {
+          if (node.type.name !== "picture") return false;
+          options.current.onPicture({ kind: "replace", position });
+          return true;
+        },
+        handleDrop: (dropped, event) => {
+          const at = dropped.posAtCoords({ left: event.clientX, top: event.clientY });
+          if (at && event.dataTransfer?.files.length)
+            dropped.dispatch(
+              dropped.state.tr.setSelection(Selection.near(dropped.state.doc.resolve(at.pos))),
+            );
+          return takeFiles(event, event.dataTransfer);
+        },
+      });
+      return () => {
+        view.current?.destroy();
+        view.current = null;
+      };
+    },
+    [current, dispatch],
+  );
+
+  const asTool = useCallback((action: () => void) => {
+    byTool.current = true;
+    try {
+      action();
+    } finally {
+      byTool.current = false;
+    }
+  }, []);
+
+  const focus = useCallback(() => view.current?.focus(), []);
+
+  const apply = useCallback<EditorTools["apply"]>(
+    (change, { focus: wanted = true } = {}) => {
+      asTool(() => {
+        const transaction = change(current());
+        if (transaction) view.current?.dispatch(transaction);
+      });
+      if (wanted) view.current?.focus();
+    },
+    [asTool, current],
+  );
+
+  const run = useCallback<EditorTools["run"]>(
+    (command, { focus: wanted = true } = {}) => {
+      asTool(() =>
+        command(current(), (transaction) => view.current?.dispatch(transaction), view.current ?? undefined),
+      );
+      if (wanted) view.current?.focus();
+    },
+    [asTool, current],
+  );
+
+  const drag = useCallback((dragged: Dragged | null) => {
+    if (!view.current) return;
+    if (dragged) startDrag(view.current, dragged);
+    else endDrag(view.current);
+  }, []);
+
+  const tools = useMemo(
+    () => ({ current, mount, apply, run, focus, drag }),
+    [current, mount, apply, run, focus, drag],
+  );
+  return { shown, tools };
+}

@@ -1,0 +1,89 @@
+"use client";
+
+import { Bold, CaseUpper, Italic, MoveHorizontal, Underline } from "lucide-react";
+import { toggleMark } from "prosemirror-commands";
+import { schema } from "@/core/signature";
+import { numberIn } from "@/core/values";
+import { ColorField } from "../../parts/fields/color-field";
+import { FontField } from "../../parts/fields/font-field";
+import { IconButton } from "../../parts/icon-button";
+import { MeasureField } from "../../parts/fields/measure-field";
+import { TextSizeField } from "../../parts/fields/text-size-field";
+import { useBench } from "../bench-context";
+import { setLetterSpacing, setTextValue, textState, toggleUpperCase } from "../editor/commands";
+import { LinkField } from "./link-field";
+import { TableMenus } from "./table-menu";
+
+/** The styling of what is selected, or of what is typed next. */
+export function Toolbar() {
+  const { editor, palette } = useBench();
+  const text = textState(editor.state);
+  const set = (name: "color" | "size" | "font", value: string | number, focus = true): void =>
+    editor.apply((state) => setTextValue(state, name, value), { focus });
+  const keepSelection = (event: React.MouseEvent): void => event.preventDefault();
+
+  return (
+    <div
+      role="toolbar"
+      aria-label="Text"
+      className="flex min-h-10 flex-wrap items-center gap-x-2.5 gap-y-1 border-b border-hairline px-4 py-0.5"
+    >
+      <FontField label="Font" value={text.font} onChange={(family) => set("font", family)} className="w-32" />
+      <TextSizeField
+        label="Text size"
+        quiet
+        value={text.size}
+        onChange={(size) => set("size", size, false)}
+        className="w-10"
+      />
+      <span className="flex gap-0.5" onMouseDown={keepSelection}>
+        <IconButton
+          label="Bold"
+          pressed={text.bold}
+          onClick={() => editor.run(toggleMark(schema.marks.bold))}
+        >
+          <Bold size={16} aria-hidden />
+        </IconButton>
+        <IconButton
+          label="Italic"
+          pressed={text.italic}
+          onClick={() => editor.run(toggleMark(schema.marks.italic))}
+        >
+          <Italic size={16} aria-hidden />
+        </IconButton>
+        <IconButton
+          label="Underline"
+          pressed={text.underline}
+          onClick={() => editor.run(toggleMark(schema.marks.underline))}
+        >
+          <Underline size={16} aria-hidden />
+        </IconButton>
+        <IconButton label="Capitals" pressed={text.upperCase} onClick={() => editor.run(toggleUpperCase)}>
+          <CaseUpper size={16} aria-hidden />
+        </IconButton>
+      </span>
+      <ColorField
+        label="Text colour"
+        quiet
+        value={text.color}
+        palette={palette}
+        onChange={(color) => color && set("color", color, false)}
+      />
+      <span className="flex items-center gap-1 text-soft" title="Space between letters">
+        <MoveHorizontal size={14} aria-hidden />
+        <MeasureField
+          label="Letter spacing"
+          quiet
+          value={text.letterSpacing}
+          range={numberIn(-2, 20, 0.1, "px")}
+          onChange={(spacing) => editor.apply((state) => setLetterSpacing(state, spacing), { focus: false })}
+          className="w-11"
+        />
+      </span>
+      <LinkField current={text.link} />
+      <span className="ml-auto flex">
+        <TableMenus />
+      </span>
+    </div>
+  );
+}

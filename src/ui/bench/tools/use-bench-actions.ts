@@ -1,0 +1,75 @@
+"use client";
+
+/** What the Bench does beside editing the document, by name and key. */
+import { useMemo } from "react";
+import type { Form } from "../../signature/form-switch";
+import type { BenchAction } from "../dialogs/action-palette";
+import { focusNextArea } from "./next-area";
+import { useBenchKeys } from "./use-bench-keys";
+import type { PictureTarget } from "../pictures/place-picture";
+
+/** What stands open over the Bench. */
+export type Open =
+  | { readonly kind: "picture"; readonly target: PictureTarget }
+  | { readonly kind: "cut"; readonly source: string; readonly position: number }
+  | { readonly kind: "icons"; readonly position: number }
+  | { readonly kind: "palette" | "keys" | "versions" | "pattern" };
+
+interface Options {
+  readonly setOpen: (open: Open) => void;
+  readonly focusSheet: () => void;
+  readonly form: Form;
+  readonly setForm: (form: Form) => void;
+  /** Whether the longest details are tried. */
+  readonly trying: boolean;
+  readonly tryLongest: () => void;
+}
+
+export function useBenchActions(options: Options): readonly BenchAction[] {
+  const { setOpen, focusSheet, form, setForm, trying, tryLongest } = options;
+  const actions = useMemo<readonly BenchAction[]>(() => {
+    const opening = (kind: Exclude<Open["kind"], "picture" | "cut" | "icons">) => () => setOpen({ kind });
+    return [
+      { id: "do", name: "Put in or do…", group: "Go", keys: "F2", run: opening("palette") },
+      { id: "keys", name: "Show the keys", group: "Go", keys: "F1", run: opening("keys") },
+      {
+        id: "go-on",
+        name: "Go on to the next area",
+        group: "Go",
+        keys: "F6",
+        run: () => focusNextArea(focusSheet),
+      },
+      {
+        id: "picture",
+        name: "Picture",
+        group: "Parts",
+        keys: "Alt-Shift-p",
+        run: () => setOpen({ kind: "picture", target: { kind: "cursor" } }),
+      },
+      { id: "versions", name: "Versions", group: "Signature", keys: "Alt-Shift-v", run: opening("versions") },
+      {
+        id: "pattern",
+        name: "Save as a pattern",
+        group: "Signature",
+        keys: "Alt-Shift-k",
+        run: opening("pattern"),
+      },
+      {
+        id: "form",
+        name: form === "full" ? "Show what replies hold" : "Show the full form",
+        group: "Signature",
+        keys: "Alt-Shift-f",
+        run: () => setForm(form === "full" ? "short" : "full"),
+      },
+      {
+        id: "longest",
+        name: trying ? "Show its own person" : "Try the longest details",
+        group: "Signature",
+        keys: "Alt-Shift-l",
+        run: tryLongest,
+      },
+    ];
+  }, [setOpen, focusSheet, form, setForm, trying, tryLongest]);
+  useBenchKeys(actions);
+  return actions;
+}

@@ -1,0 +1,32 @@
+"use client";
+
+/** Trying the layout with whose details are longest. */
+import { useCallback, useState } from "react";
+import type { EditorState } from "prosemirror-state";
+import { toast } from "sonner";
+import { endpoints } from "@/contract";
+import { longestPerson } from "@/core/layout";
+import type { Person } from "@/core/people";
+import { ask } from "../../parts/asking/ask";
+
+export interface LongestPerson {
+  /** Whose details are tried, or null while the signature's own person is shown. */
+  readonly tried: Person | null;
+  readonly toggle: () => void;
+}
+
+export function useLongestPerson(current: () => EditorState): LongestPerson {
+  const [tried, setTried] = useState<Person | null>(null);
+  const toggle = useCallback(() => {
+    if (tried) return setTried(null);
+    ask(endpoints.listPeople).then(
+      ({ people }) => {
+        const found = longestPerson(current().doc, people);
+        if (found) setTried(found.person);
+        else toast("Nothing in this signature is longer for one person than for another.");
+      },
+      (error: Error) => toast.error(error.message),
+    );
+  }, [tried, current]);
+  return { tried, toggle };
+}

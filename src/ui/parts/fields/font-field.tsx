@@ -1,0 +1,84 @@
+"use client";
+
+import { ChevronDown } from "lucide-react";
+import { Popover } from "radix-ui";
+import { PopoverPanel } from "../popover-panel";
+import { useState } from "react";
+import { fontStack, webSafeFont, webSafeFonts } from "@/core/signature";
+
+interface Props {
+  readonly label: string;
+  readonly value: string;
+  readonly onChange: (family: string) => void;
+  readonly className?: string;
+}
+
+/** What a recipient sees where a font is missing. */
+const fallsTo = (family: string): string => {
+  const font = webSafeFont(family);
+  return font ? font.fallbacks[0]! : "Arial";
+};
+
+/** A font, each shown in its own face, with where it is found and what falls in where it is missing. */
+export function FontField({ label, value, onChange, className = "" }: Props) {
+  const [open, setOpen] = useState(false);
+  const [own, setOwn] = useState("");
+  const choose = (family: string): void => {
+    setOpen(false);
+    setOwn("");
+    if (family !== value) onChange(family);
+  };
+  return (
+    <Popover.Root open={open} onOpenChange={setOpen}>
+      <Popover.Trigger
+        aria-label={`${label}: ${value}`}
+        title={webSafeFont(value)?.foundOn ?? "Not on most machines: recipients will see Arial"}
+        className={`inline-flex h-7 items-center justify-between gap-1 rounded-sm border-b border-soft px-1 hover:bg-kelp ${className}`}
+        style={{ fontFamily: fontStack(value) }}
+      >
+        <span className="truncate">{value}</span>
+        <ChevronDown size={14} aria-hidden className="shrink-0 text-soft" />
+      </Popover.Trigger>
+      <PopoverPanel label={label} align="start" className="w-80 py-1">
+        <ul>
+          {webSafeFonts.map(({ family, foundOn }) => (
+            <li key={family}>
+              <button
+                type="button"
+                aria-pressed={family === value}
+                aria-label={family}
+                onClick={() => choose(family)}
+                className={`block w-full px-3 py-1 text-left hover:bg-kelp ${family === value ? "bg-kelp" : ""}`}
+              >
+                <span className="block text-[15px]" style={{ fontFamily: fontStack(family) }}>
+                  {family}
+                </span>
+                <span className="block text-xs text-soft">
+                  On {foundOn}. Where it is missing: {fallsTo(family)}.
+                </span>
+              </button>
+            </li>
+          ))}
+        </ul>
+        <form
+          className="mt-1 border-t border-hairline px-3 py-2"
+          onSubmit={(event) => {
+            event.preventDefault();
+            if (own.trim()) choose(own.trim());
+          }}
+        >
+          <label className="block text-xs text-soft">
+            Another font, which recipients without it see as Arial
+            <input
+              value={own}
+              maxLength={60}
+              placeholder={webSafeFont(value) ? "its name" : value}
+              onChange={(event) => setOwn(event.target.value)}
+              className="mt-0.5 w-full border-b border-soft bg-transparent py-0.5 text-sm text-ink focus:border-pine"
+            />
+          </label>
+        </form>
+      </PopoverPanel>
+    </Popover.Root>
+  );
+}
