@@ -35,7 +35,7 @@ export { font } from "./marks/font";
 export { letterSpacing } from "./marks/letter-spacing";
 export { link, type LinkAttributes } from "./marks/link";
 export { size } from "./marks/size";
-export { outerTable } from "./outer-table";
+export { nodeAt, outerTable } from "./outer-table";
 export { disclaimer, readyLines, type ReadyLine } from "./parts/ready-lines";
 export { starterPatterns, type StarterPattern } from "./patterns/starter-patterns";
 export {

@@ -7,3 +7,10 @@ export function outerTable(document: Node): Node {
   if (table?.type.name !== "table") throw new TypeError(`A ${document.type.name} is no signature`);
   return table;
 }
+
+/** The node that begins at a position. Throws a RangeError where none does. */
+export function nodeAt(document: Node, position: number): Node {
+  const node = document.nodeAt(position);
+  if (!node) throw new RangeError(`Nothing begins at position ${position}`);
+  return node;
+}

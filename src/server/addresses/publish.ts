@@ -4,12 +4,12 @@
  */
 import { zipSync } from "fflate";
 import type { Cut, Publication, PublishedPicture } from "@/contract";
-import { hostedPath, readPicturePath } from "@/core/addresses";
+import { hostedPath, readPicturePath, type HostedAddress } from "@/core/addresses";
 import { keptApart } from "@/core/pictures";
 import { parseSignature, pictureSourcesOf, replaceSources } from "@/core/signature";
 import { database } from "../database/database";
 import { publishedCopies } from "../database/schema";
-import { Refusal } from "../http/refusal";
+import { notFound, Refusal } from "../http/refusal";
 import { contentHash } from "../imaging/content-hash";
 import { findCuts, readHosted } from "../pictures/cuts";
 import { findSignature, rewriteDocument } from "../signatures/signatures";
@@ -32,10 +32,19 @@ async function hostedOf(signatureId: string): Promise<readonly NamedCut[]> {
   return cuts.map((cut, index) => ({ ...cut, name: names[index]! }));
 }
 
-const bytesOf = async ({ source }: Cut): Promise<Buffer> => {
-  const { hash, fileName } = readPicturePath(source)!;
-  return (await readHosted(hash, fileName))!.bytes;
-};
+/** The address of a hosted picture; refuses what is not hosted here. */
+function hostedAddress(source: string): HostedAddress {
+  const address = readPicturePath(source);
+  if (!address) throw notFound("picture");
+  return address;
+}
+
+async function bytesOf({ source }: Cut): Promise<Buffer> {
+  const { hash, fileName } = hostedAddress(source);
+  const hosted = await readHosted(hash, fileName);
+  if (!hosted) throw notFound("picture");
+  return hosted.bytes;
+}
 
 /** All pictures of a signature in a zip, under the names that the check looks for. */
 export async function zipPictures(signatureId: string): Promise<Uint8Array> {
@@ -53,7 +62,7 @@ async function checkCopy(cut: NamedCut, base: string): Promise<PublishedPicture>
   const { status, bytes } = result.fetched;
   if (status !== 200)
     return { ...known, ok: false, message: `It answers ${status}: upload the file under this name.` };
-  if (contentHash(bytes) !== readPicturePath(cut.source)!.hash)
+  if (contentHash(bytes) !== hostedAddress(cut.source).hash)
     return { ...known, ok: false, message: "Another file is there: upload this one in its place." };
   return { ...known, ok: true, message: "It is there, byte for byte." };
 }
@@ -77,7 +86,7 @@ export async function publishPictures(signatureId: string, asked: string): Promi
   if (!pictures.every(({ ok }) => ok)) return { pictures, rewritten: false };
   const createdAt = Date.now();
   for (const { from, address } of pictures) {
-    const copy = { ...readPicturePath(from)!, createdAt };
+    const copy = { ...hostedAddress(from), createdAt };
     await (
       await database()
     )

@@ -68,7 +68,7 @@ export async function findCuts(sources: readonly string[]): Promise<readonly Cut
       .from(publishedCopies)
       .where(inArray(publishedCopies.address, foreign)))
       paths.set(copy.address, hostedPath(copy));
-  const hashes = [...paths.values()].map((path) => readPicturePath(path)!.hash);
+  const hashes = [...paths.values()].flatMap((path) => readPicturePath(path)?.hash ?? []);
   if (hashes.length === 0) return [];
   const rows = await joined(db).where(and(inArray(cuts.hash, hashes), isNull(cuts.removedAt)));
   const found = new Map(rows.map(toCut).map((cut) => [cut.source, cut]));

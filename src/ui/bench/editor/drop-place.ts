@@ -1,4 +1,5 @@
 /** Where on the sheet something that is dragged would go, with a mark that shows it. Client coordinates, px. */
+import { nodeAt } from "@/core/signature";
 import type { EditorView } from "prosemirror-view";
 
 export interface Box {
@@ -45,7 +46,7 @@ function cellUnder(view: EditorView, x: number, y: number): number | null {
 export function placeBetween(view: EditorView, x: number, y: number): DropPlace | null {
   const cellPosition = cellUnder(view, x, y);
   if (cellPosition === null) return null;
-  const cell = view.state.doc.nodeAt(cellPosition)!;
+  const cell = nodeAt(view.state.doc, cellPosition);
   const box = elementAt(view, cellPosition)!.getBoundingClientRect();
   if (cell.childCount === 1 && cell.firstChild!.content.size === 0 && cell.firstChild!.isTextblock)
     return {

@@ -1,6 +1,7 @@
 /** What could go where, said in the empty cells of a signature that has nothing in it yet. */
 import { Plugin } from "prosemirror-state";
 import { Decoration, DecorationSet } from "prosemirror-view";
+import { outerTable } from "@/core/signature";
 import type { Node } from "prosemirror-model";
 
 const hintFor = (column: number, columns: number): string =>
@@ -21,11 +22,11 @@ export const hints = new Plugin({
     decorations({ doc }) {
       if (!isBlank(doc)) return null;
       const found: Decoration[] = [];
-      doc.firstChild!.firstChild!.forEach((cell, offset, column) => {
+      outerTable(doc).firstChild!.forEach((cell, offset, column) => {
         const line = cell.firstChild!;
         // The table, the row and the cell each open with one position.
         const from = 2 + offset + 1;
-        const hint = hintFor(column, doc.firstChild!.firstChild!.childCount);
+        const hint = hintFor(column, outerTable(doc).firstChild!.childCount);
         found.push(Decoration.node(from, from + line.nodeSize, { "data-hint": hint }));
       });
       return DecorationSet.create(doc, found);

@@ -7,7 +7,15 @@ import {
   type Transaction,
 } from "prosemirror-state";
 import { CellSelection } from "prosemirror-tables";
-import { duplicatePart, isLeftOut, movePart, part, removePart, setAttributes } from "@/core/signature";
+import {
+  duplicatePart,
+  isLeftOut,
+  movePart,
+  nodeAt,
+  part,
+  removePart,
+  setAttributes,
+} from "@/core/signature";
 import { describeSelection, type Placed } from "./selection";
 
 /** The part of a cell that the selection is in or on: the outermost block of its innermost cell. */
@@ -18,7 +26,7 @@ export function selectedPart({ selection, doc }: EditorState): Placed | null {
   const { $from } = selection;
   for (let depth = $from.depth; depth > 1; depth--)
     if ($from.node(depth - 1).type.name === "cell")
-      return { position: $from.before(depth), node: doc.nodeAt($from.before(depth))! };
+      return { position: $from.before(depth), node: nodeAt(doc, $from.before(depth)) };
   return null;
 }
 

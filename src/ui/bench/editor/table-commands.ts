@@ -13,6 +13,7 @@ import {
 } from "prosemirror-state";
 import { CellSelection } from "prosemirror-tables";
 import {
+  type Axis,
   build,
   deleteBands,
   evenColumns,
@@ -22,14 +23,15 @@ import {
   mergeCells,
   moveBand,
   narrowestColumn,
+  nodeAt,
+  outerTable,
   rearrangeTable,
+  type Rectangle,
   rectangleOf,
+  type Settings,
+  settingsOf,
   splitCell,
   tableMap,
-  type Axis,
-  type Rectangle,
-  settingsOf,
-  type Settings,
 } from "@/core/signature";
 import { insertBlock } from "./commands";
 import { describeSelection } from "./selection";
@@ -52,7 +54,7 @@ const pastLastBand = (block: Selected, axis: Axis): number => block[ends[axis][1
 
 /** Selects a block of a table as cells. */
 export function selectBlock(tr: Transaction, tablePosition: number, block: Rectangle): Transaction {
-  const map = tableMap(tr.doc.nodeAt(tablePosition)!);
+  const map = tableMap(nodeAt(tr.doc, tablePosition));
   const covering = (row: number, column: number): number =>
     tablePosition + 1 + map.grid[row * map.columns + column]!.offset;
   const [top, left] = [Math.min(block.top, map.rows - 1), Math.min(block.left, map.columns - 1)];
@@ -62,7 +64,7 @@ export function selectBlock(tr: Transaction, tablePosition: number, block: Recta
 
 /** Puts the cursor into the cell that covers a place of a table. */
 function enterCell(tr: Transaction, tablePosition: number, row: number, column: number): Transaction {
-  const map = tableMap(tr.doc.nodeAt(tablePosition)!);
+  const map = tableMap(nodeAt(tr.doc, tablePosition));
   const place = map.grid[Math.min(row, map.rows - 1) * map.columns + Math.min(column, map.columns - 1)]!;
   return tr.setSelection(Selection.near(tr.doc.resolve(tablePosition + 1 + place.offset + 1)));
 }
@@ -153,7 +155,7 @@ export const moveSelected =
     return rearranging(
       () => moveBand(block.table, axis, neighbour, by < 0 ? last : first),
       (tr) => {
-        const moved = placeAfter(block.table, tr.doc.nodeAt(block.position)!, block.top, block.left);
+        const moved = placeAfter(block.table, nodeAt(tr.doc, block.position), block.top, block.left);
         const [rows, columns] = [block.bottom - block.top, block.right - block.left];
         return selectBlock(tr, block.position, {
           top: moved.row,
@@ -173,7 +175,7 @@ export function moveTo(
   band: number,
   beside: number,
 ): Transaction | null {
-  const table = state.doc.nodeAt(tablePosition)!;
+  const table = nodeAt(state.doc, tablePosition);
   const moved = moveBand(table, axis, band, beside);
   if (moved === table) return null;
   const { tr } = state;
@@ -184,7 +186,7 @@ export function moveTo(
 
 /** Selects a whole row or column. */
 export function selectBand(tr: Transaction, tablePosition: number, axis: Axis, band: number): Transaction {
-  const { rows, columns } = tableMap(tr.doc.nodeAt(tablePosition)!);
+  const { rows, columns } = tableMap(nodeAt(tr.doc, tablePosition));
   const whole = { top: 0, left: 0, bottom: rows, right: columns };
   return selectBlock(
     tr,
@@ -195,7 +197,7 @@ export function selectBand(tr: Transaction, tablePosition: number, axis: Axis, b
 
 /** Selects every cell of a table. */
 export function selectAll(tr: Transaction, tablePosition: number): Transaction {
-  const { rows, columns } = tableMap(tr.doc.nodeAt(tablePosition)!);
+  const { rows, columns } = tableMap(nodeAt(tr.doc, tablePosition));
   return selectBlock(tr, tablePosition, { top: 0, left: 0, bottom: rows, right: columns });
 }
 
@@ -238,7 +240,7 @@ export const evenOut: Command = (state, dispatch) => {
 export const insertAcross =
   (parts: (width: number) => readonly Node[], at?: number): Command =>
   (state, dispatch) => {
-    const outer = state.doc.firstChild!;
+    const outer = outerTable(state.doc);
     const map = tableMap(outer);
     const row = at ?? outerRow(state) + 1;
     const before = nearestFree(map, Math.min(row, map.rows));
@@ -247,7 +249,7 @@ export const insertAcross =
     insertRowAcross(tr, 0, before, parts(map.width));
     const placed =
       1 + outer.content.content.slice(0, before).reduce((sum, each) => sum + each.nodeSize, 0) + 2;
-    const part = tr.doc.nodeAt(placed)!;
+    const part = nodeAt(tr.doc, placed);
     tr.setSelection(
       part.isTextblock
         ? TextSelection.create(tr.doc, placed + 1, placed + 1 + part.content.size)
@@ -261,8 +263,8 @@ export const insertAcross =
 function outerRow({ selection, doc }: EditorState): number {
   const at = doc.resolve(Math.min(selection.to, doc.content.size));
   return at.depth >= 1
-    ? Math.min(at.index(1), doc.firstChild!.childCount - 1)
-    : doc.firstChild!.childCount - 1;
+    ? Math.min(at.index(1), outerTable(doc).childCount - 1)
+    : outerTable(doc).childCount - 1;
 }
 
 /** The first place between rows, from one on, that no cell spans. */

@@ -1,7 +1,7 @@
 "use client";
 
 import { useRef } from "react";
-import { moveColumnBorder, narrowestColumn, setSettings, tableMap } from "@/core/signature";
+import { moveColumnBorder, narrowestColumn, outerTable, setSettings, tableMap } from "@/core/signature";
 import { useBench } from "../bench-context";
 import { moveTo, selectBand } from "../editor/table-commands";
 import { RuleHandle } from "./rule-handle";
@@ -28,7 +28,7 @@ const widest = 1200;
 export function ColumnRule() {
   const { editor, settings, selection } = useBench();
   const numbers = useRef<HTMLDivElement>(null);
-  const { columnWidths, width } = tableMap(editor.state.doc.firstChild!);
+  const { columnWidths, width } = tableMap(outerTable(editor.state.doc));
   const rightToLeft = settings.direction === "rtl";
   const edges = columnWidths.map((_width, column) =>
     columnWidths.slice(0, column + 1).reduce((sum, each) => sum + each, 0),
@@ -63,7 +63,7 @@ export function ColumnRule() {
   const widen = (column: number, to: number, gesture: number): void =>
     editor.apply(
       ({ tr }) => {
-        moveColumnBorder(tr, 0, column, to - tableMap(tr.doc.firstChild!).columnWidths[column]!);
+        moveColumnBorder(tr, 0, column, to - tableMap(outerTable(tr.doc)).columnWidths[column]!);
         // Steps of one gesture are taken back together.
         return tr.docChanged ? tr.setMeta("composition", gesture) : null;
       },

@@ -1,7 +1,7 @@
 "use client";
 
 import { useEffect, useRef, useState, type RefObject } from "react";
-import { row as rowKind, setAttributes } from "@/core/signature";
+import { outerTable, row as rowKind, setAttributes } from "@/core/signature";
 import { useBench } from "../bench-context";
 import { moveTo, selectAll, selectBand } from "../editor/table-commands";
 import { RuleHandle } from "./rule-handle";
@@ -47,7 +47,7 @@ export function RowRule({ sheet }: { sheet: RefObject<HTMLElement | null> }) {
   const { editor, selection } = useBench();
   const rows = useRowMarks(sheet);
   const rule = useRef<HTMLDivElement>(null);
-  const table = editor.state.doc.firstChild!;
+  const table = outerTable(editor.state.doc);
   const selected = new Set(
     selection.table?.position === 0
       ? selection.cells.flatMap(({ place }) =>
@@ -74,7 +74,7 @@ export function RowRule({ sheet }: { sheet: RefObject<HTMLElement | null> }) {
   const heighten = (row: number, height: number, gesture: number): void =>
     editor.apply(
       ({ doc, tr }) => {
-        const outer = doc.firstChild!;
+        const outer = outerTable(doc);
         const position =
           1 + outer.content.content.slice(0, row).reduce((sum, each) => sum + each.nodeSize, 0);
         setAttributes(tr, position, rowKind, { height });
