@@ -29,7 +29,7 @@ test("fields of the directory, a separator, a divider and a spacer are put in, m
   await expect(shown).toContainText(/Archivist\s\|\sCollections/);
 });
 
-test("cells are placed, filled and lined; a line is one for both of its cells", async ({ page }) => {
+test("cells are placed, filled and bordered; a border is one for both of its cells", async ({ page }) => {
   await startBlank(page);
   await cell(page, 1, 1).click();
   await page.keyboard.type("A");

@@ -57,7 +57,7 @@ test("the whole job by hand: build, picture, link, proof, copy, paste, write, se
   const source = (await proof(page, "webmail-inline").locator("img").getAttribute("src"))!;
   expect(source).toMatch(/^\/h\/[0-9a-f]{20}\/anjali-rao\.jpg$/);
 
-  // A line between the cells, padding, and the column border dragged.
+  // A border between the cells, padding, and the column border dragged.
   await cell(page, 1, 1).locator("img").click();
   await page
     .getByRole("navigation", { name: "What is selected" })

@@ -46,7 +46,7 @@ describe("an address elsewhere", () => {
   };
 
   it.each(shareCases.filter(({ path: at }) => !at.startsWith("/slow")))(
-    "on the stand-in share: $title",
+    "on the invented share: $title",
     async ({ path: at, title }) => {
       const report = await inspectAddress(shareHost + at);
       expect(report.verdict).toBe(expected[title]![0]);

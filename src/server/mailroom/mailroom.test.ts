@@ -6,7 +6,7 @@ import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { emptyPerson } from "@/core/people";
 import { openPostOffice } from "../mail/post-office";
 import { addPerson } from "../people/people";
-import { leadInside } from "./demo-web";
+import { leadInside } from "./lead-inside";
 import { countUnread, keepSignature, keptSignature, listMessages, openMessage, sendFrom } from "./mailroom";
 
 let folder: string;

@@ -63,7 +63,7 @@ describe("column widths", () => {
   });
 });
 
-describe("lines between cells", () => {
+describe("borders between cells", () => {
   it("there is one line where two cells meet, whichever of them it was set on", () => {
     const transform = new Transform(blankSignature(1, 2));
     const [first, second] = cellPositions(transform) as [number, number];

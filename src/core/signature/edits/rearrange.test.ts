@@ -175,7 +175,7 @@ describe("merging and splitting", () => {
     expect(splitCell(table, 0, 0)).toBe(table);
   });
 
-  it("lines around stay, and stand on the outer edges once split", () => {
+  it("borders around stay, and stand on the outer edges once split", () => {
     const line: Border = { width: 2, style: "solid", color: "#3F5B2E" };
     const table = drawn("AAB/CDE");
     const first = table.firstChild!.firstChild!;

@@ -17,11 +17,11 @@ interface Props {
   readonly hosted: number;
   readonly published: number;
   /** The base address of the invented web space. */
-  readonly standIn: string;
+  readonly inventedSpace: string;
 }
 
 /** Taking a signature's pictures to another web space in three steps. */
-export function PublishPanel({ signatureId, hosted, published, standIn }: Props) {
+export function PublishPanel({ signatureId, hosted, published, inventedSpace }: Props) {
   const router = useRouter();
   const [base, setBase] = useState("");
   const [publication, setPublication] = useState<Publication | null>(null);
@@ -76,7 +76,7 @@ export function PublishPanel({ signatureId, hosted, published, standIn }: Props)
               <a href="/pictures/addresses#web-space" className="text-pine underline">
                 invented web space
               </a>
-              , which is at {standIn}.
+              , which is at {inventedSpace}.
             </span>
           </li>
           <li>

@@ -9,7 +9,7 @@ interface Props {
 }
 
 /** What a link to an invented address opens, since there is no such site. */
-export default async function DemoWebPage({ params }: Props) {
+export default async function InventedPage({ params }: Props) {
   const { address } = await params;
   const shown = address.map(decodeURIComponent).join("/");
   return (

@@ -64,7 +64,7 @@ export default async function SignaturePicturesPage({ params }: Props) {
             signatureId={signature.id}
             hosted={signature.cuts.length - published.length}
             published={published.length}
-            standIn={webSpaceBase}
+            inventedSpace={webSpaceBase}
           />
           <div className="mt-6">
             <UploadArea />

@@ -4,7 +4,7 @@ import { notFound } from "next/navigation";
 import { received, rewriteLinks } from "@/core/clients";
 import { publicBase } from "@/server/addresses/public-address";
 import { Refusal } from "@/server/http/refusal";
-import { leadInside } from "@/server/mailroom/demo-web";
+import { leadInside } from "@/server/mailroom/lead-inside";
 import { openMessage } from "@/server/mailroom/mailroom";
 import { localPictures } from "@/ui/parts/drawing/local-pictures";
 import { SignatureFrame } from "@/ui/parts/drawing/signature-frame";
