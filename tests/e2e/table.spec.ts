@@ -99,7 +99,9 @@ test("a block of cells is selected by Shift and the pointer, merged, measured an
   await expect(page.locator(".signature-editor td")).toHaveCount(6);
 });
 
-test("no borders at all, then one vertical border in the logo's own colour: three actions", async ({ page }) => {
+test("no borders at all, then one vertical border in the logo's own colour: three actions", async ({
+  page,
+}) => {
   await openCopy(page, "Full");
   await cell(page, 1, 1).locator("img").first().click();
   await page

@@ -5,7 +5,7 @@ import type { AltContext } from "@/core/checks";
 import type { IconLook } from "@/core/icons";
 import type { Settings } from "@/core/signature";
 import type { BenchSelection } from "./editor/selection";
-import type { LinkDefaults } from "../links/link-form";
+import type { LinkDefaults } from "../links/link-kinds";
 import type { Palette } from "../parts/fields/color-field";
 import type { Form } from "../signature/form-switch";
 import type { LetterType } from "./sheet/letter-type";

@@ -8,7 +8,7 @@ import { compile } from "@/core/compile";
 import { callingCodeOf, type NetworkKind } from "@/core/links";
 import type { Person } from "@/core/people";
 import { parseSignature, settingsOf, shortForm } from "@/core/signature";
-import type { LinkDefaults } from "../links/link-form";
+import type { LinkDefaults } from "../links/link-kinds";
 import { useAhead } from "../parts/lazily";
 import { staged } from "../parts/drawing/stage";
 import { paletteFor } from "../signature/palette";

@@ -10,19 +10,9 @@ import { fieldLabels, fieldNames, type FieldName } from "@/core/people";
 import { build, disclaimer, readyLines, schema, settingsOf } from "@/core/signature";
 import { insertBlock, insertInline, toggleUpperCase } from "./commands";
 import { duplicateSelected, moveSelectedPart, removeSelected, toggleShortForm } from "./part-commands";
-import {
-  deleteSelected,
-  evenOut,
-  insertAcross,
-  insertBeside,
-  insertNested,
-  merge,
-  moveSelected,
-  nestedTable,
-  selectIn,
-  selectOut,
-  split,
-} from "./table-commands";
+import { deleteSelected, evenOut, insertBeside, merge, moveSelected, split } from "./table-commands";
+import { insertAcross, insertNested, nestedTable } from "./table-insertions";
+import { selectIn, selectOut } from "./table-selection";
 
 export type ActionGroup =
   "Parts" | "Ready lines" | "In a line" | "Table" | "Part" | "Text" | "Go" | "Signature";

@@ -9,7 +9,7 @@ import { innerWidth, insertParts, mayHold, movePart, placeAtOffset, tableMap } f
 import type { Insertable } from "./actions";
 import { placeAcross, placeBetween, placeInLine, type DropPlace } from "./drop-place";
 import { selectedPart } from "./part-commands";
-import { insertAcross } from "./table-commands";
+import { insertAcross } from "./table-insertions";
 
 /** What is being dragged: something new, the part at a position, or a picture that is chosen once dropped. */
 export type Dragged =

@@ -10,7 +10,7 @@ import { actions } from "./actions";
 import { hints } from "./hints";
 import { leftOut } from "./left-out";
 import { lineHeights } from "./line-heights";
-import { selectIn, selectMore } from "./table-commands";
+import { selectIn, selectMore } from "./table-selection";
 import { wholeTable } from "./whole-table";
 
 const insertBreak: Command = (state, dispatch) => {

@@ -15,22 +15,9 @@ import {
 import { fitToPlace } from "./paste";
 import { describeSelection } from "./selection";
 import { createState } from "./state";
-import {
-  deleteSelected,
-  evenOut,
-  insertAcross,
-  insertBeside,
-  insertNested,
-  merge,
-  moveSelected,
-  moveTo,
-  selectAll,
-  selectBand,
-  selectIn,
-  selectMore,
-  selectOut,
-  split,
-} from "./table-commands";
+import { deleteSelected, evenOut, insertBeside, merge, moveSelected, moveTo, split } from "./table-commands";
+import { insertAcross, insertNested } from "./table-insertions";
+import { selectAll, selectBand, selectIn, selectMore, selectOut } from "./table-selection";
 
 const { cell, line, row, signature, spacer, table, text } = build;
 

@@ -3,71 +3,28 @@
  * does, so that menus and the palette show what is possible.
  */
 import type { Node } from "prosemirror-model";
-import {
-  NodeSelection,
-  Selection,
-  TextSelection,
-  type Command,
-  type EditorState,
-  type Transaction,
-} from "prosemirror-state";
-import { CellSelection } from "prosemirror-tables";
+import { NodeSelection, type Command, type EditorState, type Transaction } from "prosemirror-state";
 import {
   type Axis,
-  build,
   deleteBands,
   evenColumns,
-  innerWidth,
   insertBand,
-  insertRowAcross,
   mergeCells,
   moveBand,
-  narrowestColumn,
   nodeAt,
-  outerTable,
   rearrangeTable,
-  type Rectangle,
-  rectangleOf,
   type Settings,
   settingsOf,
   splitCell,
   tableMap,
 } from "@/core/signature";
-import { insertBlock } from "./commands";
-import { describeSelection } from "./selection";
-
-/** The table of the selection, and the block of it that is selected. */
-interface Selected extends Rectangle {
-  readonly table: Node;
-  readonly position: number;
-}
-
-export function selectedBlock(state: EditorState): Selected | null {
-  const { table, cells } = describeSelection(state);
-  if (!table || cells.length === 0) return null;
-  return { table: table.node, position: table.position, ...rectangleOf(cells.map(({ place }) => place)) };
-}
+import { type Selected, enterCell, selectBand, selectBlock, selectedBlock } from "./table-selection";
 
 const ends = { row: ["top", "bottom"], column: ["left", "right"] } as const;
+
 const firstBand = (block: Selected, axis: Axis): number => block[ends[axis][0]];
+
 const pastLastBand = (block: Selected, axis: Axis): number => block[ends[axis][1]];
-
-/** Selects a block of a table as cells. */
-export function selectBlock(tr: Transaction, tablePosition: number, block: Rectangle): Transaction {
-  const map = tableMap(nodeAt(tr.doc, tablePosition));
-  const covering = (row: number, column: number): number =>
-    tablePosition + 1 + map.grid[row * map.columns + column]!.offset;
-  const [top, left] = [Math.min(block.top, map.rows - 1), Math.min(block.left, map.columns - 1)];
-  const [bottom, right] = [Math.min(block.bottom, map.rows) - 1, Math.min(block.right, map.columns) - 1];
-  return tr.setSelection(CellSelection.create(tr.doc, covering(top, left), covering(bottom, right)));
-}
-
-/** Puts the cursor into the cell that covers a place of a table. */
-function enterCell(tr: Transaction, tablePosition: number, row: number, column: number): Transaction {
-  const map = tableMap(nodeAt(tr.doc, tablePosition));
-  const place = map.grid[Math.min(row, map.rows - 1) * map.columns + Math.min(column, map.columns - 1)]!;
-  return tr.setSelection(Selection.near(tr.doc.resolve(tablePosition + 1 + place.offset + 1)));
-}
 
 /** An edit of the selected table that puts the selection somewhere afterwards. */
 const rearranging =
@@ -184,23 +141,6 @@ export function moveTo(
   return selectBand(tr, tablePosition, axis, place[axis]);
 }
 
-/** Selects a whole row or column. */
-export function selectBand(tr: Transaction, tablePosition: number, axis: Axis, band: number): Transaction {
-  const { rows, columns } = tableMap(nodeAt(tr.doc, tablePosition));
-  const whole = { top: 0, left: 0, bottom: rows, right: columns };
-  return selectBlock(
-    tr,
-    tablePosition,
-    axis === "row" ? { ...whole, top: band, bottom: band + 1 } : { ...whole, left: band, right: band + 1 },
-  );
-}
-
-/** Selects every cell of a table. */
-export function selectAll(tr: Transaction, tablePosition: number): Transaction {
-  const { rows, columns } = tableMap(nodeAt(tr.doc, tablePosition));
-  return selectBlock(tr, tablePosition, { top: 0, left: 0, bottom: rows, right: columns });
-}
-
 export const merge: Command = rearranging(
   (block) => mergeCells(block.table, block),
   (tr, block) => selectBlock(tr, block.position, { ...block, bottom: block.top + 1, right: block.left + 1 }),
@@ -233,118 +173,5 @@ export const evenOut: Command = (state, dispatch) => {
   evenColumns(tr, block.position, several ? block.left : 0, several ? block.right : columns);
   if (!tr.docChanged) return false;
   dispatch?.(tr);
-  return true;
-};
-
-/** Puts parts into a row of their own across all columns, under the row that the selection is in. */
-export const insertAcross =
-  (parts: (width: number) => readonly Node[], at?: number): Command =>
-  (state, dispatch) => {
-    const outer = outerTable(state.doc);
-    const map = tableMap(outer);
-    const row = at ?? outerRow(state) + 1;
-    const before = nearestFree(map, Math.min(row, map.rows));
-    if (!dispatch) return true;
-    const tr = state.tr;
-    insertRowAcross(tr, 0, before, parts(map.width));
-    const placed =
-      1 + outer.content.content.slice(0, before).reduce((sum, each) => sum + each.nodeSize, 0) + 2;
-    const part = nodeAt(tr.doc, placed);
-    tr.setSelection(
-      part.isTextblock
-        ? TextSelection.create(tr.doc, placed + 1, placed + 1 + part.content.size)
-        : NodeSelection.create(tr.doc, placed),
-    );
-    dispatch(tr.scrollIntoView());
-    return true;
-  };
-
-/** The last row of the outer table that the selection reaches. */
-function outerRow({ selection, doc }: EditorState): number {
-  const at = doc.resolve(Math.min(selection.to, doc.content.size));
-  return at.depth >= 1
-    ? Math.min(at.index(1), outerTable(doc).childCount - 1)
-    : outerTable(doc).childCount - 1;
-}
-
-/** The first place between rows, from one on, that no cell spans. */
-function nearestFree(map: ReturnType<typeof tableMap>, row: number): number {
-  for (let before = row; before < map.rows; before++)
-    if (!map.places.some((place) => place.row < before && place.row + place.rowspan > before)) return before;
-  return map.rows;
-}
-
-/** A table of two empty columns that share a width; px. */
-export function nestedTable(width: number): Node {
-  const first = Math.max(narrowestColumn, Math.floor(width / 2));
-  const cellOf = (each: number): Node => build.cell({ width: [each] }, build.line());
-  return build.table(build.row(cellOf(first), cellOf(Math.max(narrowestColumn, width - first))));
-}
-
-/** Puts a nested table of two columns after the part at the cursor; its cells hold no further table. */
-export const insertNested: Command = (state, dispatch) => {
-  const { cells, table } = describeSelection(state);
-  const [cell] = cells;
-  if (!cell || table?.position !== 0) return false;
-  const tr = insertBlock(state, nestedTable(innerWidth(cell.map, cell.place)));
-  if (!tr) return false;
-  dispatch?.(tr.setSelection(Selection.near(tr.doc.resolve(tr.selection.from + 1))).scrollIntoView());
-  return true;
-};
-
-/** Selects the next level out: the part around the text, its cell, the row, the table, and the cell around that. */
-export const selectOut: Command = (state, dispatch) => {
-  const wider = outward(state);
-  if (!wider || wider.eq(state.selection)) return false;
-  dispatch?.(state.tr.setSelection(wider));
-  return true;
-};
-
-function outward(state: EditorState): Selection | null {
-  const { selection, doc, tr } = state;
-  const { table, cells, part } = describeSelection(state);
-  const [cell] = cells;
-  if (!table || !cell) return null;
-  if (!(selection instanceof CellSelection)) {
-    if (!part && selection.$from.parent.isTextblock)
-      return NodeSelection.create(doc, selection.$from.before());
-    if (part?.node.isInline) return NodeSelection.create(doc, selection.$from.before());
-    return CellSelection.create(doc, cell.position);
-  }
-  const map = tableMap(table.node);
-  const block = rectangleOf(cells.map(({ place }) => place));
-  const whole = { top: 0, left: 0, bottom: map.rows, right: map.columns };
-  if (block.right - block.left < map.columns)
-    return selectBlock(tr, table.position, { ...whole, top: block.top, bottom: block.bottom }).selection;
-  if (block.bottom - block.top < map.rows) return selectBlock(tr, table.position, whole).selection;
-  const around = doc.resolve(table.position);
-  return around.depth > 0 ? CellSelection.create(doc, around.before()) : null;
-}
-
-/** Goes into what is selected as a whole: the text of a line or of the first selected cell. */
-export const selectIn: Command = (state, dispatch) => {
-  const { selection, doc } = state;
-  const inside =
-    selection instanceof CellSelection
-      ? Selection.near(doc.resolve(Math.min(selection.$anchorCell.pos, selection.$headCell.pos) + 1))
-      : selection instanceof NodeSelection && selection.node.isTextblock
-        ? TextSelection.create(doc, selection.from + 1)
-        : null;
-  if (!inside) return false;
-  dispatch?.(state.tr.setSelection(inside));
-  return true;
-};
-
-/** Selects all that the cell holds, and when that is selected, every cell of its table. */
-export const selectMore: Command = (state, dispatch) => {
-  const { selection, doc, tr } = state;
-  const { table, cells } = describeSelection(state);
-  const [cell] = cells;
-  if (!table || !cell) return true;
-  const start = Selection.findFrom(doc.resolve(cell.position + 1), 1, true);
-  const end = Selection.findFrom(doc.resolve(cell.position + cell.node.nodeSize - 1), -1, true);
-  const within = start && end && TextSelection.create(doc, start.from, end.to);
-  const whole = selection instanceof CellSelection || !within || within.empty || within.eq(selection);
-  dispatch?.(whole ? selectAll(tr, table.position) : tr.setSelection(within));
   return true;
 };

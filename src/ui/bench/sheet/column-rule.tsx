@@ -3,7 +3,8 @@
 import { useRef } from "react";
 import { moveColumnBorder, narrowestColumn, outerTable, setSettings, tableMap } from "@/core/signature";
 import { useBench } from "../bench-context";
-import { moveTo, selectBand } from "../editor/table-commands";
+import { moveTo } from "../editor/table-commands";
+import { selectBand } from "../editor/table-selection";
 import { RuleHandle } from "./rule-handle";
 import { useBandDrag } from "./use-band-drag";
 

@@ -3,7 +3,8 @@
 import { useEffect, useRef, useState, type RefObject } from "react";
 import { outerTable, row as rowKind, setAttributes } from "@/core/signature";
 import { useBench } from "../bench-context";
-import { moveTo, selectAll, selectBand } from "../editor/table-commands";
+import { moveTo } from "../editor/table-commands";
+import { selectAll, selectBand } from "../editor/table-selection";
 import { RuleHandle } from "./rule-handle";
 import { useBandDrag } from "./use-band-drag";
 
