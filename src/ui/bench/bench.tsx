@@ -14,17 +14,17 @@ import { staged } from "../parts/drawing/stage";
 import { paletteFor } from "../signature/palette";
 import type { PersonChoice } from "../signature/signature-header";
 import type { BenchValue } from "./bench-context";
+import { ActionPalette } from "./dialogs/action-palette";
 import {
-  ActionPalette,
   ConflictDialog,
   CutDialog,
   dialogs,
   IconDialog,
   KeysDialog,
-  PatternDialog,
   PictureDialog,
   VersionsDialog,
 } from "./dialogs/dialogs";
+import { PatternDialog } from "./dialogs/pattern-dialog";
 import { BenchFrame } from "./bench-frame";
 import { createState } from "./editor/state";
 import { describeSelection } from "./editor/selection";

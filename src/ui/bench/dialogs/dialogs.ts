@@ -1,27 +1,26 @@
 "use client";
 
-/** The Bench's dialogs and rooms, whose scripts wait until somebody opens one. */
+/**
+ * The Bench's dialogs and rooms, whose scripts wait until somebody opens one. Those that are typed into as soon as they
+ * are asked for come along with the page: what is typed must not land on the sheet.
+ */
 import { lazily } from "../../parts/lazily";
 
-const palette = lazily(() => import("./action-palette").then(({ ActionPalette }) => ActionPalette));
 const conflict = lazily(() =>
   import("../../signature/editing/conflict-dialog").then(({ ConflictDialog }) => ConflictDialog),
 );
 const cut = lazily(() => import("./cut-dialog").then(({ CutDialog }) => CutDialog));
 const icons = lazily(() => import("./icon-dialog").then(({ IconDialog }) => IconDialog));
 const keys = lazily(() => import("./keys-dialog").then(({ KeysDialog }) => KeysDialog));
-const pattern = lazily(() => import("./pattern-dialog").then(({ PatternDialog }) => PatternDialog));
 const picture = lazily(() => import("./picture-dialog").then(({ PictureDialog }) => PictureDialog));
 const versions = lazily(() => import("./versions-dialog").then(({ VersionsDialog }) => VersionsDialog));
 
-export const ActionPalette = palette.Component;
 export const ConflictDialog = conflict.Component;
 export const CutDialog = cut.Component;
 export const IconDialog = icons.Component;
 export const KeysDialog = keys.Component;
-export const PatternDialog = pattern.Component;
 export const PictureDialog = picture.Component;
 export const VersionsDialog = versions.Component;
 
 /** The likeliest first. */
-export const dialogs = [palette, picture, icons, cut, versions, keys, pattern, conflict];
+export const dialogs = [picture, icons, cut, versions, keys, conflict];
