@@ -19,8 +19,10 @@ function read<T extends NonNullable<ParseArgsConfig["options"]>>(args: readonly 
 }
 
 function onlyFile(positionals: readonly string[], what: string): string {
-  if (positionals.length !== 1) throw new WrongUsage(`${what} takes one file, not ${positionals.length}`);
-  return positionals[0]!;
+  const [file, ...others] = positionals;
+  if (file === undefined || others.length > 0)
+    throw new WrongUsage(`${what} takes one file, not ${positionals.length}`);
+  return file;
 }
 
 function choice<T extends string>(value: string | undefined, choices: readonly T[], option: string): T {

@@ -41,9 +41,13 @@ export function groupChanges(changes: readonly Change[]): readonly ChangeGroup[]
     const key = `${change.code}\n${what}\n${change.reason}`;
     groups.set(key, [...(groups.get(key) ?? []), change]);
   }
-  return [...groups.values()].map((same) => ({
-    code: same[0]!.code,
-    sentence: sentences[same[0]!.code](same[0]!, same.length),
-    places: [...new Set(same.map((change) => change.at))],
-  }));
+  return [...groups.values()].flatMap((same) => {
+    const [first] = same;
+    if (!first) return [];
+    return {
+      code: first.code,
+      sentence: sentences[first.code](first, same.length),
+      places: [...new Set(same.map((change) => change.at))],
+    };
+  });
 }

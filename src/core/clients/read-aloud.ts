@@ -22,7 +22,11 @@ export interface Utterance {
 
 const blocks = new Set(["table", "tbody", "tr", "td", "div", "p", "br", "ul", "li"]);
 
-const fileName = (source: string): string => source.split(/[?#]/)[0]!.split("/").at(-1) ?? "";
+const fileName = (source: string): string =>
+  source
+    .replace(/[?#].*$/s, "")
+    .split("/")
+    .at(-1) ?? "";
 
 /** What the inside of a link says: its text and its pictures' alt texts. */
 const named = (link: Element): string =>

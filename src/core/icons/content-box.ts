@@ -1,5 +1,5 @@
 /** Finding what is drawn inside the margins of an icon, so that icons with uneven margins come out equally large. */
-import type { Pixels, Rectangle } from "../pictures";
+import { byteAt, type Pixels, type Rectangle } from "../pictures";
 
 /** Alpha of at least this is drawn; what is fainter is the haze of a resized edge. */
 const seen = 24;
@@ -11,14 +11,15 @@ type Offset = number;
 /** What tells a drawn pixel: its alpha, or in a picture without any clear part how far it is from its corners' colour. */
 function drawnTest({ data, width, height }: Pixels): (at: Offset) => boolean {
   const corners = [0, width - 1, (height - 1) * width, height * width - 1].map((pixel) => pixel * 4);
-  const opaque = corners.every((at) => data[at + 3]! > 250);
+  const opaque = corners.every((at) => byteAt(data, at + 3) > 250);
   const plain = corners.every((at) =>
-    [0, 1, 2].every((c) => Math.abs(data[at + c]! - data[corners[0]! + c]!) <= 8),
+    [0, 1, 2].every((c) => Math.abs(byteAt(data, at + c) - byteAt(data, c)) <= 8),
   );
-  if (!opaque) return (at) => data[at + 3]! >= seen;
+  if (!opaque) return (at) => byteAt(data, at + 3) >= seen;
   if (!plain) return () => true;
-  const background = [0, 1, 2].map((channel) => data[corners[0]! + channel]!);
-  return (at) => [0, 1, 2].some((channel) => Math.abs(data[at + channel]! - background[channel]!) > apart);
+  const background = [0, 1, 2].map((channel) => byteAt(data, channel));
+  return (at) =>
+    [0, 1, 2].some((channel) => Math.abs(byteAt(data, at + channel) - (background[channel] ?? 0)) > apart);
 }
 
 /** The smallest box around what is drawn; the whole of a picture in which nothing is. In px of the picture. */

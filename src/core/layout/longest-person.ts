@@ -25,7 +25,8 @@ export function longestPerson<P extends { readonly person: Person }>(
   const lengths = people.map(({ person }) => longestLine(document, person));
   if (new Set(lengths).size <= 1 && people.length > 1) return null;
   people.forEach((candidate, index) => {
-    if (lengths[index]! > longest) [found, longest] = [candidate, lengths[index]!];
+    const length = lengths[index] ?? 0;
+    if (length > longest) [found, longest] = [candidate, length];
   });
   return found;
 }

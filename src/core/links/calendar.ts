@@ -22,9 +22,11 @@ interface Moment {
 function readMoment(text: string): Moment | null {
   const found = /^(\d{4})-(\d{2})-(\d{2})(?:T(\d{2}):(\d{2}))?$/.exec(text.trim());
   if (!found) return null;
-  const [year, month, day, hour = 0, minute = 0] = found.slice(1).map((part) => Number(part ?? 0));
-  const date = new Date(Date.UTC(year!, month! - 1, day, hour, minute));
-  const same = date.getUTCMonth() === month! - 1 && date.getUTCDate() === day && hour < 24 && minute < 60;
+  const [year = 0, month = 0, day = 0, hour = 0, minute = 0] = found
+    .slice(1)
+    .map((part) => Number(part ?? 0));
+  const date = new Date(Date.UTC(year, month - 1, day, hour, minute));
+  const same = date.getUTCMonth() === month - 1 && date.getUTCDate() === day && hour < 24 && minute < 60;
   return same ? { date, timed: found[4] !== undefined } : null;
 }
 

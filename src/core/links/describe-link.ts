@@ -56,7 +56,7 @@ export function sameDestination(one: string, other: string): boolean {
 
 /** What `sameDestination` compares. */
 export function compared(href: string): string {
-  const found = /^https?:\/\/(?:www\.)?([^/?#]*)(.*)$/is.exec(href);
-  if (!found) return /^mailto:/i.test(href) ? href.toLowerCase() : href;
-  return `${found[1]!.toLowerCase()}${found[2]!.replace(/\/(?=$|[?#])/, "")}`;
+  const [, host, rest = ""] = /^https?:\/\/(?:www\.)?([^/?#]*)(.*)$/is.exec(href) ?? [];
+  if (host === undefined) return /^mailto:/i.test(href) ? href.toLowerCase() : href;
+  return `${host.toLowerCase()}${rest.replace(/\/(?=$|[?#])/, "")}`;
 }

@@ -28,29 +28,30 @@ function wordsOf(text: string): Word[] {
   for (const found of text.matchAll(/\S+/g)) {
     let start = found.index;
     let end = start + found[0].length;
-    while (end > start && ",.;:!?)>]’”'\"".includes(text[end - 1]!)) end--;
+    while (end > start && ",.;:!?)>]’”'\"".includes(text.charAt(end - 1))) end--;
     // An opening bracket belongs to a phone number: (01632) 960100.
     const opening = /^\(\+?\d/.test(text.slice(start, start + 3)) ? "<[‘“'\"" : "(<[‘“'\"";
-    while (start < end && opening.includes(text[start]!)) start++;
+    while (start < end && opening.includes(text.charAt(start))) start++;
     if (end > start) words.push({ text: text.slice(start, end), start, end });
   }
   return words;
 }
 
-const isDay = (word: string | undefined): boolean =>
-  word !== undefined && /^([12]?\d|3[01])(st|nd|rd|th)?$/.test(word);
-const isYear = (word: string | undefined): boolean => word !== undefined && /^(19|20)\d{2}$/.test(word);
-const isMonth = (word: string | undefined): boolean =>
-  word !== undefined && monthNames.has(word.toLowerCase());
+/** The text of a word; empty beyond the last. */
+const wordAt = (words: readonly Word[], at: number): string => words[at]?.text ?? "";
+
+const isDay = (word: string): boolean => /^([12]?\d|3[01])(st|nd|rd|th)?$/.test(word);
+const isYear = (word: string): boolean => /^(19|20)\d{2}$/.test(word);
+const isMonth = (word: string): boolean => monthNames.has(word.toLowerCase());
 
 /** How many words from `at` on make a phone number; 0 for none. Only numbers with + or a leading 0 count. */
 function phoneLength(words: readonly Word[], at: number): number {
-  if (!/^(\+|0|\(\+?\d)/.test(words[at]!.text)) return 0;
+  if (!/^(\+|0|\(\+?\d)/.test(wordAt(words, at))) return 0;
   let joined = "";
   let best = 0;
   for (let index = at; index < Math.min(words.length, at + 7); index++) {
-    if (!/^[+\d().\-/]+$/.test(words[index]!.text)) break;
-    joined += words[index]!.text;
+    if (!/^[+\d().\-/]+$/.test(wordAt(words, index))) break;
+    joined += wordAt(words, index);
     if (joined.replace(/\D/g, "").length >= 9 && telLink(joined)) best = index - at + 1;
   }
   return best;
@@ -58,8 +59,8 @@ function phoneLength(words: readonly Word[], at: number): number {
 
 /** How many words from `at` on make a date: "12 June 2027", "12 and 13 June", "June 12", "2027-06-12". */
 function dateLength(words: readonly Word[], at: number): number {
-  const word = (offset: number): string | undefined => words[at + offset]?.text;
-  if (/^\d{4}-\d{2}-\d{2}$/.test(word(0)!) || /^\d{1,2}[./]\d{1,2}[./](19|20)\d{2}$/.test(word(0)!)) return 1;
+  const word = (offset: number): string => wordAt(words, at + offset);
+  if (/^\d{4}-\d{2}-\d{2}$/.test(word(0)) || /^\d{1,2}[./]\d{1,2}[./](19|20)\d{2}$/.test(word(0))) return 1;
   if (isDay(word(0))) {
     const joined = word(1) === "and" || word(1) === "to" || word(1) === "–";
     const month = joined && isDay(word(2)) ? 3 : 1;
@@ -72,9 +73,9 @@ function dateLength(words: readonly Word[], at: number): number {
 
 /** How many words from `at` on make a street address: a house number, one to three names and a street word. */
 function addressLength(words: readonly Word[], at: number): number {
-  if (!/^\d{1,4}[a-zA-Z]?$/.test(words[at]!.text)) return 0;
+  if (!/^\d{1,4}[a-zA-Z]?$/.test(wordAt(words, at))) return 0;
   for (let index = at + 2; index < Math.min(words.length, at + 5); index++)
-    if (streetWords.has(words[index]!.text.toLowerCase())) return index - at + 1;
+    if (streetWords.has(wordAt(words, index).toLowerCase())) return index - at + 1;
   return 0;
 }
 
@@ -83,9 +84,10 @@ export function detectLinks(text: string): readonly FoundLink[] {
   const words = wordsOf(text);
   const found: FoundLink[] = [];
   for (let at = 0; at < words.length;) {
-    const word = words[at]!;
+    const word = words[at];
+    if (!word) break;
     const one = (kind: FoundLink["kind"], href: string | null, length: number): void => {
-      found.push({ kind, start: word.start, end: words[at + length - 1]!.end, href });
+      found.push({ kind, start: word.start, end: (words[at + length - 1] ?? word).end, href });
       at += length;
     };
     const mail = mailtoLink(word.text);

@@ -41,9 +41,8 @@ const failures: Readonly<Record<FetchFailure, string>> = {
 function ownerOf(address: string): string {
   if (!URL.canParse(address)) return address;
   const labels = new URL(address).hostname.split(".");
-  return labels
-    .slice(labels.length > 2 && labels.at(-2)!.length <= 3 && labels.at(-1)!.length === 2 ? -3 : -2)
-    .join(".");
+  const [second = "", first = ""] = labels.slice(-2);
+  return labels.slice(labels.length > 2 && second.length <= 3 && first.length === 2 ? -3 : -2).join(".");
 }
 
 const hostOf = (address: string): string => (URL.canParse(address) ? new URL(address).hostname : address);

@@ -63,7 +63,7 @@ export function parseMail(href: string): MailParts | null {
     const at = header.indexOf("=");
     if (at > 0) headers.set(header.slice(0, at).toLowerCase(), header.slice(at + 1));
   }
-  const to = [...list(found[1]!), ...list(headers.get("to") ?? "")];
+  const to = [...list(found[1] ?? ""), ...list(headers.get("to") ?? "")];
   if (to.length === 0 || !to.every(isMailAddress)) return null;
   return {
     to,

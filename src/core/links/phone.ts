@@ -61,11 +61,12 @@ export function buildPhone({ kind, number, extension, message }: PhoneParts): st
 export function parsePhone(href: string): PhoneParts | null {
   const found = /^(tel|sms):(\+?[\d().-]+)((?:;[^?#]*)?)(?:\?(.*))?$/i.exec(href);
   if (!found) return null;
-  const number = found[2]!.replace(/[().-]/g, "");
+  const [, scheme = "", written = "", parameters = "", query = ""] = found;
+  const number = written.replace(/[().-]/g, "");
   if (!/^\+?\d{5,15}$/.test(number)) return null;
-  const extension = /;ext=(\d{1,8})(?=;|$)/i.exec(found[3]!)?.[1] ?? "";
-  if (found[1]!.toLowerCase() === "tel") return { kind: "call", number, extension, message: "" };
-  const body = /(?:^|&)body=([^&]*)/i.exec(found[4] ?? "")?.[1] ?? "";
+  const extension = /;ext=(\d{1,8})(?=;|$)/i.exec(parameters)?.[1] ?? "";
+  if (scheme.toLowerCase() === "tel") return { kind: "call", number, extension, message: "" };
+  const body = /(?:^|&)body=([^&]*)/i.exec(query)?.[1] ?? "";
   let message = body;
   try {
     message = decodeURIComponent(body);

@@ -52,7 +52,7 @@ function schemeOf(text: string): string | null {
     .replace(/&(?:tab|newline|#x?0*[0-9a-f]{1,2});?/gi, "")
     .replace(/[\s\p{C}"'“”‘’<>(]/gu, "")
     .normalize("NFKC");
-  return /^([a-z][a-z0-9+.-]*):/i.exec(plain)?.[1]!.toLowerCase() ?? null;
+  return /^([a-z][a-z0-9+.-]*):/i.exec(plain)?.[1]?.toLowerCase() ?? null;
 }
 
 /** "Ada Brook <ada@harrowfen.example>", "mailto:mailto:ada@…", "https://ada@…": the mail address in it. */
@@ -60,9 +60,9 @@ function readMail(text: string): LinkReading | null {
   const changes: string[] = [];
   const say = (said: string): void => void (changes.includes(said) || changes.push(said));
   let rest = text;
-  const named = /^[^<>@]*<\s*([^<>\s]+@[^<>\s]+)\s*>[\s.,;]*$/.exec(rest);
-  if (named) {
-    rest = named[1]!;
+  const [, named] = /^[^<>@]*<\s*([^<>\s]+@[^<>\s]+)\s*>[\s.,;]*$/.exec(rest) ?? [];
+  if (named !== undefined) {
+    rest = named;
     say("The name beside it is taken off.");
   }
   const web = /^https?:\/\/(?:www\.)?(?=[^/?#@\s]+@[^/?#@\s]+\/?$)/i;
@@ -89,11 +89,13 @@ function readMail(text: string): LinkReading | null {
     if (clean !== address) say("What stood around it is taken off.");
     if (/\s/.test(query.trim())) say("The spaces in it are escaped.");
     if (!/\s/.test(escaped) && changes.length === 0 && !/[^\x21-\x7e]/.test(escaped)) return take(escaped);
-    return take(buildMail(parts)!, changes);
+    const built = buildMail(parts);
+    return built === null ? null : take(built, changes);
   }
   if (!isMailAddress(clean)) return null;
   if (clean !== address) say("What stood around it is taken off.");
-  return take(mailtoLink(clean)!, changes);
+  const made = mailtoLink(clean);
+  return made === null ? null : take(made, changes);
 }
 
 /** "T: 01632 960100", "tel:+44…", "0044 …": the number in it. */
@@ -103,9 +105,10 @@ function readPhone(text: string, callingCode?: string | null): LinkReading | nul
   const word = found[1]?.toLowerCase();
   const schemed = /^(tel|sms):/i.test(text);
   const changes: string[] = [];
-  if (schemed && parsePhone(text) && !/[().]/.test(text)) return take(`${word}${text.slice(word!.length)}`);
+  if (schemed && parsePhone(text) && !/[().]/.test(text))
+    return take(`${word}${text.slice(word?.length ?? 0)}`);
   if (word !== undefined && !schemed) changes.push("The word before it is taken off.");
-  const bare = found[2]!.replace(/[\s.,;]+$/, "").replace(/;ext=/i, " ext. ");
+  const bare = (found[2] ?? "").replace(/[\s.,;]+$/, "").replace(/;ext=/i, " ext. ");
   const full = dialled(bare, callingCode);
   const href = telLink(full);
   if (!href) return null;

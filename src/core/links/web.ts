@@ -69,7 +69,7 @@ const closers: Readonly<Record<string, string>> = { ")": "(", "]": "[", "}": "{"
 function withoutTail(text: string): string {
   let end = text.length;
   for (; end > 0; end--) {
-    const last = text[end - 1]!;
+    const last = text.charAt(end - 1);
     const opener = closers[last];
     const paired =
       opener !== undefined &&
@@ -100,30 +100,32 @@ const beginning = /^(https?:\/\/)([^/?#]*)(.*)$/is;
 
 /** The host in small letters and in ASCII (RFC 5891), which every client opens; null where it cannot be one. */
 function asciiHost(host: string): string | null {
-  const [, name, port = ""] = /^(.*?)(:\d{1,5})?$/s.exec(host)!;
-  if (/^[a-z0-9.-]*$/.test(name!)) return host;
-  if (!URL.canParse(`https://${name}`) || /[@\s]/.test(name!)) return null;
+  const [, name = "", port = ""] = /^(.*?)(:\d{1,5})?$/s.exec(host) ?? [];
+  if (/^[a-z0-9.-]*$/.test(name)) return host;
+  if (!URL.canParse(`https://${name}`) || /[@\s]/.test(name)) return null;
   return new URL(`https://${name}`).hostname + port;
 }
 
 /** Parameters by which senders of campaigns and networks follow a reader; their endings are shared by many. */
 const following = /^(?:utm_[a-z_]+|[a-z]*clid|trk[a-z_]*|ref_?src|mc_[ce]id|_ga|_gl)$/i;
 
+const nameOf = (pair: string): string => pair.split("=", 1)[0] ?? "";
+
 /** The names of the parameters in a web address that follow its reader. */
 export function followingParameters(href: string): readonly string[] {
   const query = /^https?:\/\/[^?#]*\?([^#]*)/i.exec(href)?.[1] ?? "";
   return query
     .split("&")
-    .map((pair) => pair.split("=", 1)[0]!)
+    .map(nameOf)
     .filter((name) => following.test(name));
 }
 
 /** The address without parameters that follow its reader; all others keep their bytes and their order. */
 export function withoutFollowing(href: string): string {
-  const found = /^(https?:\/\/[^?#]*)\?([^#]*)(#.*)?$/i.exec(href);
-  if (!found) return href;
-  const kept = found[2]!.split("&").filter((pair) => !following.test(pair.split("=", 1)[0]!));
-  return found[1]! + (kept.length > 0 ? `?${kept.join("&")}` : "") + (found[3] ?? "");
+  const [, before, query = "", after = ""] = /^(https?:\/\/[^?#]*)\?([^#]*)(#.*)?$/i.exec(href) ?? [];
+  if (before === undefined) return href;
+  const kept = query.split("&").filter((pair) => !following.test(nameOf(pair)));
+  return before + (kept.length > 0 ? `?${kept.join("&")}` : "") + after;
 }
 
 /** A web address as it was meant: its slips mended, or null when it cannot be one. */

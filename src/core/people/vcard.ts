@@ -5,7 +5,7 @@ import { fieldValue, type FieldName, type Person } from "./fields";
 /** Family and given name as the last word and the rest, which is as much as one field for the name tells. */
 function nameParts(name: string): string {
   const words = name.split(/\s+/);
-  const family = words.length > 1 ? words.pop()! : "";
+  const family = words.length > 1 ? (words.pop() ?? "") : "";
   return [family, words.join(" "), "", "", ""].map(escapeValue).join(";");
 }
 

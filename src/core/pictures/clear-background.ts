@@ -4,7 +4,7 @@
  */
 import { channelsOf, distanceFrom, hexOf } from "../color";
 import type { ClearedBackground } from "./cut";
-import { type Pixels } from "./pixels";
+import { byteAt, colorAt, type Pixels } from "./pixels";
 
 /** Changes copies only; opaque and far colours stay byte for byte. */
 export function clearBackground({ data, width, height }: Pixels, cleared: ClearedBackground): Pixels {
@@ -14,10 +14,10 @@ export function clearBackground({ data, width, height }: Pixels, cleared: Cleare
   // A logo has few colours and many pixels: each colour is measured once.
   const kept = new Map<number, number>();
   const alphaOf = (at: number): number => {
-    const key = (data[at]! << 16) | (data[at + 1]! << 8) | data[at + 2]!;
+    const key = colorAt(data, at);
     let alpha = kept.get(key);
     if (alpha === undefined) {
-      const away = distance(data[at]!, data[at + 1]!, data[at + 2]!) - cleared.tolerance;
+      const away = distance(byteAt(data, at), byteAt(data, at + 1), byteAt(data, at + 2)) - cleared.tolerance;
       alpha = away <= 0 ? 0 : cleared.softness > 0 ? Math.min(1, away / cleared.softness) : 1;
       kept.set(key, alpha);
     }
@@ -28,11 +28,11 @@ export function clearBackground({ data, width, height }: Pixels, cleared: Cleare
   for (let at = 0; at + 3 < data.length; at += 4) {
     const alpha = alphaOf(at);
     if (alpha === 1) continue;
-    out[at + 3] = Math.round(data[at + 3]! * alpha);
+    out[at + 3] = Math.round(byteAt(data, at + 3) * alpha);
     if (alpha === 0) continue;
-    out[at] = unmix(data[at]!, red, alpha);
-    out[at + 1] = unmix(data[at + 1]!, green, alpha);
-    out[at + 2] = unmix(data[at + 2]!, blue, alpha);
+    out[at] = unmix(byteAt(data, at), red, alpha);
+    out[at + 1] = unmix(byteAt(data, at + 1), green, alpha);
+    out[at + 2] = unmix(byteAt(data, at + 2), blue, alpha);
   }
   return { data: out, width, height };
 }
@@ -44,9 +44,10 @@ export function backgroundColor({ data, width, height }: Pixels): string | null 
   const count = (x: number, y: number): void => {
     const at = (y * width + x) * 4;
     all++;
-    if (data[at + 3]! < 128) return;
+    if (byteAt(data, at + 3) < 128) return;
     // Neighbouring shades of one background are one colour: four bits a channel.
-    const key = ((data[at]! >> 4) << 8) | ((data[at + 1]! >> 4) << 4) | (data[at + 2]! >> 4);
+    const key =
+      ((byteAt(data, at) >> 4) << 8) | ((byteAt(data, at + 1) >> 4) << 4) | (byteAt(data, at + 2) >> 4);
     counts.set(key, (counts.get(key) ?? 0) + 1);
   };
   for (let x = 0; x < width; x++) for (const y of new Set([0, height - 1])) count(x, y);
@@ -55,8 +56,10 @@ export function backgroundColor({ data, width, height }: Pixels): string | null 
   if (!most || most[1] * 2 < all) return null;
   // The shade at the first border pixel of that colour, exactly.
   for (let at = 0; at + 3 < data.length; at += 4) {
-    const key = ((data[at]! >> 4) << 8) | ((data[at + 1]! >> 4) << 4) | (data[at + 2]! >> 4);
-    if (key === most[0] && data[at + 3]! >= 128) return hexOf(data[at]!, data[at + 1]!, data[at + 2]!);
+    const key =
+      ((byteAt(data, at) >> 4) << 8) | ((byteAt(data, at + 1) >> 4) << 4) | (byteAt(data, at + 2) >> 4);
+    if (key === most[0] && byteAt(data, at + 3) >= 128)
+      return hexOf(byteAt(data, at), byteAt(data, at + 1), byteAt(data, at + 2));
   }
   return null;
 }

@@ -24,6 +24,9 @@ export {
   type Ring,
   type Size,
   type Use,
+  formatValue,
+  frameValue,
+  ringValue,
 } from "./cut";
 export { extractPalette } from "./extract-palette";
 export { keptApart, publicFileName, type HostedType } from "./file-name";
@@ -72,9 +75,10 @@ export {
   type LoopRecipe,
   type LoopSource,
   type RevealedText,
+  revealedText,
 } from "./loop";
 export { looksTheSame, measureDifference, type Difference } from "./measure-difference";
-export { hasTransparency, type Pixels } from "./pixels";
+export { byteAt, colorAt, hasTransparency, type Pixels } from "./pixels";
 export { countColors, quantize } from "./quantize";
 export { originalTypes, sniffType, typeRefusal, type OriginalType, type SniffedType } from "./sniff";
 export { svgTrouble, type SvgTrouble } from "./svg-troubles";

@@ -3,7 +3,7 @@
  * few rounds of moving each colour to the middle of the pixels that are nearest to it. Pixels are RGBA; a pixel
  * less than half opaque becomes wholly clear, any other wholly opaque, since a GIF knows nothing in between.
  */
-import type { Pixels } from "./pixels";
+import { byteAt, colorAt, type Pixels } from "./pixels";
 
 interface Bin {
   count: number;
@@ -14,7 +14,7 @@ interface Bin {
 
 /** Five bits a channel. */
 const keyOf = (data: Pixels["data"], at: number): number =>
-  ((data[at]! >> 3) << 10) | ((data[at + 1]! >> 3) << 5) | (data[at + 2]! >> 3);
+  ((byteAt(data, at) >> 3) << 10) | ((byteAt(data, at + 1) >> 3) << 5) | (byteAt(data, at + 2) >> 3);
 
 const channels = ["red", "green", "blue"] as const;
 const meanOf = (bin: Bin, channel: (typeof channels)[number]): number => bin[channel] / bin.count;
@@ -22,14 +22,14 @@ const meanOf = (bin: Bin, channel: (typeof channels)[number]): number => bin[cha
 function histogram(data: Pixels["data"]): Map<number, Bin> {
   const bins = new Map<number, Bin>();
   for (let at = 0; at + 3 < data.length; at += 4) {
-    if (data[at + 3]! < 128) continue;
+    if (byteAt(data, at + 3) < 128) continue;
     const key = keyOf(data, at);
     let bin = bins.get(key);
     if (!bin) bins.set(key, (bin = { count: 0, red: 0, green: 0, blue: 0 }));
     bin.count++;
-    bin.red += data[at]!;
-    bin.green += data[at + 1]!;
-    bin.blue += data[at + 2]!;
+    bin.red += byteAt(data, at);
+    bin.green += byteAt(data, at + 1);
+    bin.blue += byteAt(data, at + 2);
   }
   return bins;
 }
@@ -56,7 +56,11 @@ function split({ bins, channel }: Box): readonly [Box, Box] {
   const sorted = [...bins].sort((one, other) => meanOf(one, channel) - meanOf(other, channel));
   const half = sorted.reduce((sum, { count }) => sum + count, 0) / 2;
   let [at, sum] = [0, 0];
-  while (at < sorted.length - 1 && sum + sorted[at]!.count <= half) sum += sorted[at++]!.count;
+  for (const { count } of sorted.slice(0, -1)) {
+    if (sum + count > half) break;
+    sum += count;
+    at++;
+  }
   const cut = Math.max(1, at);
   return [boxOf(sorted.slice(0, cut)), boxOf(sorted.slice(cut))];
 }
@@ -108,8 +112,8 @@ const sameShade = 3;
 function mergeShades(data: Pixels["data"]): ReadonlyMap<number, number> {
   const counts = new Map<number, number>();
   for (let at = 0; at + 3 < data.length; at += 4) {
-    if (data[at + 3]! < 128) continue;
-    const color = (data[at]! << 16) | (data[at + 1]! << 8) | data[at + 2]!;
+    if (byteAt(data, at + 3) < 128) continue;
+    const color = colorAt(data, at);
     counts.set(color, (counts.get(color) ?? 0) + 1);
   }
   const kept: number[] = [];
@@ -135,8 +139,8 @@ export function quantize({ data, width, height }: Pixels, colors: number): Pixel
   const exact = new Set<number>();
   let clear = false;
   for (let at = 0; at + 3 < data.length; at += 4)
-    if (data[at + 3]! < 128) clear = true;
-    else if (exact.size <= colors) exact.add((data[at]! << 16) | (data[at + 1]! << 8) | data[at + 2]!);
+    if (byteAt(data, at + 3) < 128) clear = true;
+    else if (exact.size <= colors) exact.add(colorAt(data, at));
   const most = clear ? colors - 1 : colors;
   const bins = histogram(data);
   // Few flat colours stay exactly what they are.
@@ -144,10 +148,10 @@ export function quantize({ data, width, height }: Pixels, colors: number): Pixel
   const shades = palette ? null : mergeShades(data);
   const chosen = new Map<number, Color>();
   for (let at = 0; at + 3 < data.length; at += 4) {
-    if (data[at + 3]! < 128) continue;
+    if (byteAt(data, at + 3) < 128) continue;
     out[at + 3] = 255;
     if (!palette) {
-      const shade = shades!.get((data[at]! << 16) | (data[at + 1]! << 8) | data[at + 2]!)!;
+      const shade = shades!.get(colorAt(data, at))!;
       out[at] = shade >> 16;
       out[at + 1] = (shade >> 8) & 255;
       out[at + 2] = shade & 255;
@@ -171,6 +175,6 @@ export function quantize({ data, width, height }: Pixels, colors: number): Pixel
 export function countColors({ data }: Pixels): number {
   const found = new Set<number>();
   for (let at = 0; at + 3 < data.length; at += 4)
-    found.add(data[at + 3]! < 128 ? -1 : (data[at]! << 16) | (data[at + 1]! << 8) | data[at + 2]!);
+    found.add(byteAt(data, at + 3) < 128 ? -1 : colorAt(data, at));
   return found.size;
 }

@@ -29,7 +29,7 @@ async function hostedOf(signatureId: string): Promise<readonly NamedCut[]> {
   if (cuts.length === 0)
     throw new Refusal(422, "no-pictures", "This signature has no picture that is hosted here.");
   const names = keptApart(cuts.map(({ fileName }) => fileName));
-  return cuts.map((cut, index) => ({ ...cut, name: names[index]! }));
+  return cuts.map((cut, index) => ({ ...cut, name: names[index] ?? cut.fileName }));
 }
 
 /** The address of a hosted picture; refuses what is not hosted here. */

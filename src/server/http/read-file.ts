@@ -26,6 +26,6 @@ export async function readFile(request: Request, most: number): Promise<Uploaded
   }
   if (!(file instanceof File)) throw new Refusal(400, "bad-input", "There is no file in the upload.");
   // A file of a folder is named with the way to it.
-  const name = file.name.split(/[\\/]/).at(-1)!;
+  const name = file.name.split(/[\\/]/).at(-1) ?? file.name;
   return { bytes: new Uint8Array(await file.arrayBuffer()), name };
 }

@@ -33,8 +33,9 @@ function pool(): Pool {
 
 /** A refusal that crossed between processes is bare data. */
 function settle(error: unknown): never {
-  const { name, status, code, message } = error as Partial<Refusal>;
-  if (name === "Refusal") throw new Refusal(status!, code!, message!);
+  const refused = error as Refusal;
+  const { name, message } = error as Partial<Refusal>;
+  if (name === "Refusal") throw new Refusal(refused.status, refused.code, refused.message);
   if (name === "TimeoutError")
     throw new Refusal(422, "took-too-long", "This picture took too long to draw: save it smaller first.");
   if (/queue size/i.test(message ?? ""))

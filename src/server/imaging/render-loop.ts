@@ -2,6 +2,7 @@
 import sharp, { type Sharp } from "sharp";
 import { channelsOf } from "@/core/color";
 import {
+  byteAt,
   clampCrop,
   countColors,
   largestCrop,
@@ -98,7 +99,7 @@ const nearlyClear = 64;
 function settleEdges({ data }: Pixels, { fill, solid }: LoopRecipe): void {
   const behind = channelsOf(fill ?? "#FFFFFF");
   for (let at = 0; at < data.length; at += 4) {
-    const alpha = data[at + 3]!;
+    const alpha = byteAt(data, at + 3);
     if (alpha === 255) continue;
     const clear = !solid && alpha < (fill ? nearlyClear : 128);
     if (clear) {
@@ -108,7 +109,7 @@ function settleEdges({ data }: Pixels, { fill, solid }: LoopRecipe): void {
     if (fill || solid)
       for (let channel = 0; channel < 3; channel++)
         data[at + channel] = Math.round(
-          (data[at + channel]! * alpha + behind[channel]! * (255 - alpha)) / 255,
+          (byteAt(data, at + channel) * alpha + behind[channel]! * (255 - alpha)) / 255,
         );
     data[at + 3] = 255;
   }

@@ -4,7 +4,7 @@
  * colour (W3C PNG 3, sections 11.2.2 and 11.3.1.1).
  */
 import { crc32 } from "node:zlib";
-import type { Pixels } from "@/core/pictures";
+import { colorAt, type Pixels } from "@/core/pictures";
 
 type Color = readonly [number, number, number];
 
@@ -29,7 +29,7 @@ export function flatColors({ data }: Pixels): readonly Color[] {
   for (let at = 0; at + 3 < data.length; at += 4 * lookEvery) {
     if (data[at + 3] !== 255) continue;
     opaque++;
-    const color = (data[at]! << 16) | (data[at + 1]! << 8) | data[at + 2]!;
+    const color = colorAt(data, at);
     counts.set(color, (counts.get(color) ?? 0) + 1);
   }
   return [...counts]

@@ -43,7 +43,7 @@ export function unpackArchive(archive: Uint8Array, name: string): readonly Unpac
       chunks.push(chunk);
       if (!final) return;
       open--;
-      files.push({ name: file.name.split("/").at(-1)!, bytes: Buffer.concat(chunks) });
+      files.push({ name: file.name.split("/").at(-1) ?? file.name, bytes: Buffer.concat(chunks) });
     };
     file.start();
   };

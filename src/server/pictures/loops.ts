@@ -9,16 +9,23 @@ import {
   type LoopSource,
   type Size,
 } from "@/core/pictures";
+import { notFound } from "../http/refusal";
 import { dataAddress } from "../imaging/data-address";
 import { imaging } from "../imaging/imaging";
 import type { RenderedLoop } from "../imaging/render-loop";
 import { addCut } from "./cuts";
 import { findOriginal, readOriginal } from "./originals";
 
+async function firstOriginal(source: LoopSource): Promise<Original> {
+  const [hash] = originalsOfLoop(source);
+  if (hash === undefined) throw notFound("original");
+  return findOriginal(hash);
+}
+
 /** The size of a source's first picture: px of an original, or CSS px of a text. */
 export async function naturalSize(source: LoopSource): Promise<Size> {
   if (source.kind === "text-reveal") return imaging.measureText(source.text);
-  return findOriginal(originalsOfLoop(source)[0]!);
+  return firstOriginal(source);
 }
 
 async function readOriginals({ source }: LoopRecipe): Promise<ReadonlyMap<string, Uint8Array>> {
@@ -49,7 +56,7 @@ export const previewLoopPicture = async (loop: LoopRecipe, picture: number): Pro
 
 async function nameOf({ source }: LoopRecipe): Promise<string> {
   if (source.kind === "text-reveal") return source.text.words;
-  return (await findOriginal(originalsOfLoop(source)[0]!)).name;
+  return (await firstOriginal(source)).name;
 }
 
 export async function makeLoop(loop: LoopRecipe): Promise<Cut> {
@@ -76,5 +83,7 @@ const resized = async (
 ): Promise<LoopRecipe> => resizeLoop(loop, await naturalSize(loop.source), asked);
 
 /** A loop made again at another display size. */
-export const loopAgain = async ({ loop }: Cut, asked: { width: number } | { height: number }): Promise<Cut> =>
-  makeLoop(await resized(loop!, asked));
+export const loopAgain = async (
+  loop: LoopRecipe,
+  asked: { width: number } | { height: number },
+): Promise<Cut> => makeLoop(await resized(loop, asked));

@@ -8,7 +8,7 @@ import {
   type Size,
 } from "@/core/pictures";
 import type { Cut, CutRequest } from "@/contract";
-import { Refusal } from "../http/refusal";
+import { notFound, Refusal } from "../http/refusal";
 import { findCuts, makeCut } from "./cuts";
 import { loopAgain, loopWhole } from "./loops";
 import { findOriginal } from "./originals";
@@ -40,8 +40,10 @@ export async function cutAgain(source: string, asked: { width: number } | { heig
       "not-hosted",
       "This picture is not hosted here, so it cannot be cut: upload it first.",
     );
-  if (known.loop) return loopAgain(known, asked);
-  return makeCut(await findOriginal(known.originalHash!), resizeRecipe(known.recipe!, asked));
+  if (known.loop) return loopAgain(known.loop, asked);
+  const { originalHash, recipe } = known;
+  if (originalHash === null || !recipe) throw notFound("original");
+  return makeCut(await findOriginal(originalHash), resizeRecipe(recipe, asked));
 }
 
 /** A cut as somebody asked for it. */

@@ -14,6 +14,10 @@ import { usageElsewhere, usageInSignatures } from "./usage";
 /** What is removed can be taken back for so long; ms. */
 const keptAfterRemoval = 30 * 24 * 60 * 60_000;
 
+/** The originals that a cut or loop is made of. */
+const madeOf = ({ loop, originalHash }: Cut): readonly string[] =>
+  loop ? originalsOfLoop(loop.source) : originalHash === null ? [] : [originalHash];
+
 export async function listUnused(): Promise<Unused> {
   const [all, everyOriginal, shown, kept, own] = await Promise.all([
     listCuts(),
@@ -23,11 +27,7 @@ export async function listUnused(): Promise<Unused> {
     ownIconHashes(),
   ]);
   const isUsed = ({ source }: Cut): boolean => shown.has(source) || kept.has(source);
-  const needed = new Set(
-    all
-      .filter(isUsed)
-      .flatMap(({ loop, originalHash }) => (loop ? originalsOfLoop(loop.source) : [originalHash!])),
-  );
+  const needed = new Set(all.filter(isUsed).flatMap(madeOf));
   return {
     cuts: all.filter((cut) => !isUsed(cut)),
     // The user's own icons are kept in their packs, used or not.
@@ -67,11 +67,7 @@ export async function removePictures(asked: Removal): Promise<Removal> {
   const removed = new Set([
     ...asked.cuts,
     ...all
-      .filter(({ originalHash, loop }) =>
-        (loop ? originalsOfLoop(loop.source) : [originalHash!]).some((hash) =>
-          asked.originals.includes(hash),
-        ),
-      )
+      .filter((cut) => madeOf(cut).some((hash) => asked.originals.includes(hash)))
       .map(({ source }) => source),
   ]);
   const db = await database();

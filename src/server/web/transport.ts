@@ -39,9 +39,10 @@ const publicLookup: LookupFunction = (host, options, done) => {
   lookup(host, { ...options, all: true }, (error, found) => {
     if (error) return done(error, "", 0);
     const addresses = found as { address: string; family: number }[];
-    if (addresses.length === 0 || addresses.some(({ address }) => isPrivateAddress(address)))
+    const [first] = addresses;
+    if (!first || addresses.some(({ address }) => isPrivateAddress(address)))
       return done(new PrivateAddressError(host), "", 0);
-    return options.all ? done(null, addresses, 0) : done(null, addresses[0]!.address, addresses[0]!.family);
+    return options.all ? done(null, addresses, 0) : done(null, first.address, first.family);
   });
 };
 

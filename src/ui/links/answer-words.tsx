@@ -37,7 +37,7 @@ export function AnswerWords({ answer }: { answer: LinkAnswer }) {
       </span>
       {answer.verdict !== "answers" && answer.redirects.length > 0 && (
         <span className="block truncate pl-3.5 text-xs text-soft" title={answer.redirects.join(" → ")}>
-          → {answer.redirects.at(-1)!.replace(/^https?:\/\//, "")}
+          → {(answer.redirects.at(-1) ?? "").replace(/^https?:\/\//, "")}
         </span>
       )}
       {answer.verdict === "answers" && answer.redirects.length > 0 && (

@@ -106,7 +106,8 @@ function readNumber(
   const phone = parsePhone(reading.href);
   if (!phone) return { ok: false, message: "This is no phone number." };
   if (kind === "call") return reading;
-  return { ...reading, href: buildPhone({ ...phone, kind: "text-message", extension: "", message })! };
+  const href = buildPhone({ ...phone, kind: "text-message", extension: "", message });
+  return href === null ? { ok: false, message: "This is no phone number." } : { ...reading, href };
 }
 
 /** The address that what is typed comes to; events, cards and files are made by the server. */

@@ -17,7 +17,8 @@ interface Props {
 /** Walks through the links one by one as a recipient would; opening one says that a person saw it. */
 export function OpenEach({ links, opened, onOpen, onClose }: Props) {
   const [index, setIndex] = useState(0);
-  const link = links[index]!;
+  const link = links[index];
+  if (!link) return null;
   const { kind, shown, detail } = describeLink(link.href);
   const last = index === links.length - 1;
   return (

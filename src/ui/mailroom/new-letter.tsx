@@ -49,7 +49,7 @@ export function NewLetter({ personId, signature, to: wanted, subject: asked, tex
         body: {
           toPersonId: to,
           subject,
-          html: `<div style="${letterStyle}">${box.current!.innerHTML}</div>`,
+          html: `<div style="${letterStyle}">${box.current?.innerHTML ?? ""}</div>`,
         },
       });
       setSentTo(to);

@@ -16,7 +16,7 @@ export function Preferences({ personId, kept }: { personId: string; kept: string
   const [busy, setBusy] = useState(false);
 
   const changed = (): void => {
-    setLength(box.current!.innerHTML.length);
+    setLength(box.current?.innerHTML.length ?? 0);
     setSaid({ text: "Not kept yet.", good: true });
   };
 
@@ -25,9 +25,7 @@ export function Preferences({ personId, kept }: { personId: string; kept: string
     try {
       const answer = await ask(endpoints.keepMailroomSignature, {
         params: { person: personId },
-        body: {
-          html: box.current!.innerHTML,
-        },
+        body: { html: box.current?.innerHTML ?? "" },
       });
       setLength(answer.html.length);
       setSaid({ text: "Kept. It goes under every new letter.", good: true });
@@ -55,8 +53,9 @@ export function Preferences({ personId, kept }: { personId: string; kept: string
           type="button"
           className="text-(--mm-act) underline"
           onClick={() => {
-            box.current!.innerHTML = "";
-            box.current!.focus();
+            if (!box.current) return;
+            box.current.innerHTML = "";
+            box.current.focus();
             changed();
           }}
         >

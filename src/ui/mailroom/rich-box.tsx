@@ -14,7 +14,8 @@ interface Props {
 
 /** Puts HTML in place of what is selected in an editable box, with the cursor after it. */
 function insertAtSelection(box: HTMLElement, html: string): void {
-  const selection = getSelection()!;
+  const selection = getSelection();
+  if (!selection) return;
   const range = selection.rangeCount > 0 ? selection.getRangeAt(0) : document.createRange();
   if (!box.contains(range.commonAncestorContainer)) {
     range.selectNodeContents(box);

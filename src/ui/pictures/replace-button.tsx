@@ -45,7 +45,7 @@ export function ReplaceButton({ hash, name }: { hash: string; name: string }) {
       label={`Replace ${name}`}
       accept={acceptedPictures}
       disabled={busy}
-      onPick={([file]) => void replace(file!)}
+      onPick={([file]) => file && void replace(file)}
     >
       <Replace size={15} aria-hidden />
       {busy ? "Cutting again…" : "Replace"}

@@ -46,9 +46,11 @@ export function useUploads(): Uploads {
   /** Starts what waits while there is room, and goes on when one is done. */
   const goOn = useCallback((): void => {
     const start = (): void => {
-      while (running.current < atOnce && waiting.current.length > 0) {
+      while (running.current < atOnce) {
+        const next = waiting.current.shift();
+        if (!next) return;
         running.current++;
-        void waiting.current.shift()!().finally(() => {
+        void next().finally(() => {
           running.current--;
           start();
         });

@@ -25,7 +25,7 @@ export function FindingList({ findings, empty, onMend, busy = false }: Props) {
     );
   return (
     <ul>
-      {findings.map((finding, index) => (
+      {findings.map(({ mend, ...finding }, index) => (
         <li key={index} className="border-b border-hairline py-2 first:pt-0 last:border-0">
           <p className="flex items-baseline gap-2">
             <span aria-hidden className={`h-2 w-2 shrink-0 ${marks[finding.severity].className}`} />
@@ -34,14 +34,14 @@ export function FindingList({ findings, empty, onMend, busy = false }: Props) {
             </span>
           </p>
           <p className="pl-4 [overflow-wrap:anywhere]">{finding.message}</p>
-          {onMend && finding.mend && (
+          {onMend && mend && (
             <button
               type="button"
               disabled={busy}
-              onClick={() => onMend(finding.mend!)}
+              onClick={() => onMend(mend)}
               className="ml-4 mt-1 block max-w-[calc(100%-1rem)] truncate rounded-sm border border-pine px-2 py-0.5 text-sm font-medium text-pine hover:bg-kelp disabled:opacity-40"
             >
-              {finding.mend.label}
+              {mend.label}
             </button>
           )}
         </li>

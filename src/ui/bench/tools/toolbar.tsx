@@ -2,8 +2,7 @@
 
 import { Bold, CaseUpper, Italic, MoveHorizontal, Underline } from "lucide-react";
 import { toggleMark } from "prosemirror-commands";
-import { schema } from "@/core/signature";
-import { numberIn } from "@/core/values";
+import { schema, letterSpacing } from "@/core/signature";
 import { ColorField } from "../../parts/fields/color-field";
 import { FontField } from "../../parts/fields/font-field";
 import { IconButton } from "../../parts/icon-button";
@@ -75,7 +74,7 @@ export function Toolbar() {
           label="Letter spacing"
           quiet
           value={text.letterSpacing}
-          range={numberIn(-2, 20, 0.1, "px")}
+          range={letterSpacing.attributes.spacing.value}
           onChange={(spacing) => editor.apply((state) => setLetterSpacing(state, spacing), { focus: false })}
           className="w-11"
         />

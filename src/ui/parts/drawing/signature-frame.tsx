@@ -50,15 +50,15 @@ export function SignatureFrame({
   const scale = fit ? Math.min(wanted, room) : wanted;
 
   useLayoutEffect(() => {
-    const body = frame.current?.contentDocument?.body;
-    if (body && frame.current!.contentDocument!.URL === "about:srcdoc")
-      staged("draw", () => (body.innerHTML = html));
-    const root = frame.current?.contentDocument?.documentElement;
-    if (root) root.style.background = canvas;
+    const drawn = frame.current?.contentDocument;
+    if (!drawn) return;
+    if (drawn.URL === "about:srcdoc" && drawn.body) staged("draw", () => (drawn.body.innerHTML = html));
+    drawn.documentElement.style.background = canvas;
   }, [html, canvas]);
 
   useEffect(() => {
-    const element = frame.current!;
+    const element = frame.current;
+    if (!element) return;
     let observer: ResizeObserver | null = null;
     const watch = (): void => {
       const body = element.contentDocument?.body;

@@ -16,7 +16,7 @@ interface Props {
 /** What a recipient sees where a font is missing. */
 const fallsTo = (family: string): string => {
   const font = webSafeFont(family);
-  return font ? font.fallbacks[0]! : "Arial";
+  return font?.fallbacks[0] ?? "Arial";
 };
 
 /** A font, each shown in its own face, with where it is found and what falls in where it is missing. */

@@ -1,6 +1,7 @@
 "use client";
 
 import { useRef, useState } from "react";
+import { hexOf } from "@/core/color";
 import { extractPalette } from "@/core/pictures";
 import { ChoiceField } from "./choice-field";
 import { Swatches } from "./swatches";
@@ -31,7 +32,8 @@ function readPixels(image: HTMLImageElement): Pixels {
   const width = Math.max(1, Math.round(image.naturalWidth * scale));
   const height = Math.max(1, Math.round(image.naturalHeight * scale));
   const canvas = new OffscreenCanvas(width, height);
-  const context = canvas.getContext("2d")!;
+  const context = canvas.getContext("2d");
+  if (!context) throw new TypeError("This browser draws no pictures");
   context.drawImage(image, 0, 0, width, height);
   return { data: context.getImageData(0, 0, width, height).data, width, height };
 }
@@ -41,8 +43,8 @@ function colorAt({ data, width, height }: Pixels, x: number, y: number): string 
   const column = Math.min(width - 1, Math.max(0, Math.floor(x * width)));
   const row = Math.min(height - 1, Math.max(0, Math.floor(y * height)));
   const at = (row * width + column) * 4;
-  if (data[at + 3]! < 128) return null;
-  return `#${[0, 1, 2].map((channel) => data[at + channel]!.toString(16).padStart(2, "0")).join("")}`.toUpperCase();
+  const [red = 0, green = 0, blue = 0, alpha = 0] = data.subarray(at, at + 4);
+  return alpha < 128 ? null : hexOf(red, green, blue);
 }
 
 /** Colours out of a picture of the signature: taken from a place in it, or from those that it is made of. */

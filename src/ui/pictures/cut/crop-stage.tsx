@@ -44,7 +44,8 @@ export function CropStage({ cut, aspect }: Props) {
   const scale = fit * zoom;
 
   useEffect(() => {
-    const element = room.current!;
+    const element = room.current;
+    if (!element) return;
     const measure = (): void =>
       setFit(
         Math.min(
@@ -63,7 +64,8 @@ export function CropStage({ cut, aspect }: Props) {
 
   // What is cut stays in the middle while zooming.
   useEffect(() => {
-    const element = room.current!;
+    const element = room.current;
+    if (!element) return;
     const { x, y, width, height } = recipe.crop;
     element.scrollLeft = (x + width / 2) * scale - element.clientWidth / 2;
     element.scrollTop = (y + height / 2) * scale - element.clientHeight / 2;
@@ -72,7 +74,8 @@ export function CropStage({ cut, aspect }: Props) {
   }, [scale]);
 
   useEffect(() => {
-    const element = room.current!;
+    const element = room.current;
+    if (!element) return;
     // React listens passively, and could not keep the page from zooming.
     const onWheel = (event: WheelEvent): void => {
       if (!event.ctrlKey) return;

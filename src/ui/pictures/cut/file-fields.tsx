@@ -1,6 +1,6 @@
 "use client";
 
-import { leavesTransparent, type Format } from "@/core/pictures";
+import { leavesTransparent, type Format, formatValue } from "@/core/pictures";
 import { numberIn } from "@/core/values";
 import { ColorField, type Palette } from "../../parts/fields/color-field";
 import { Section } from "../../parts/section";
@@ -54,7 +54,7 @@ export function FileFields({ cut, palette }: Props) {
           <SliderField
             label="Quality"
             value={format.quality}
-            range={numberIn(30, 100, 1, "px")}
+            range={formatValue.shapes.jpeg.quality}
             onChange={(quality) => change({ format: { kind: "jpeg", quality } }, "quality")}
           />
         )}

@@ -1,12 +1,44 @@
 "use client";
 
-import { cropToAspect, type Frame, type Ring } from "@/core/pictures";
+import { cropToAspect, type Frame, type Ring, frameValue, ringValue } from "@/core/pictures";
 import { numberIn } from "@/core/values";
 import { ColorField, type Palette } from "../../parts/fields/color-field";
 import { MeasureField } from "../../parts/fields/measure-field";
 import { Section } from "../../parts/section";
 import { SliderField } from "../../parts/fields/slider-field";
 import type { CutTools } from "./use-cut";
+
+interface RingProps {
+  readonly ring: Ring;
+  readonly palette: Palette;
+  readonly onChange: (ring: Ring) => void;
+}
+
+function RingFields({ ring, palette, onChange }: RingProps) {
+  const { width, gap } = ringValue.fields;
+  return (
+    <div className="mt-1.5 flex items-end gap-3">
+      <MeasureField
+        label="Ring width"
+        value={ring.width}
+        range={width}
+        onChange={(next) => onChange({ ...ring, width: next })}
+      />
+      <MeasureField
+        label="Ring gap"
+        value={ring.gap}
+        range={gap}
+        onChange={(next) => onChange({ ...ring, gap: next })}
+      />
+      <ColorField
+        label="Ring colour"
+        value={ring.color}
+        palette={palette}
+        onChange={(color) => color && onChange({ ...ring, color })}
+      />
+    </div>
+  );
+}
 
 interface Props {
   readonly cut: CutTools;
@@ -75,7 +107,7 @@ export function FrameFields({ cut, palette }: Props) {
           <MeasureField
             label="Radius"
             value={frame.radius}
-            range={numberIn(0, 600, 1, "px")}
+            range={frameValue.shapes.rounded.radius}
             onChange={(radius) => change({ frame: { ...frame, radius } })}
           />
         )}
@@ -103,28 +135,7 @@ export function FrameFields({ cut, palette }: Props) {
               />
               A ring around it
             </label>
-            {frame.ring && (
-              <div className="mt-1.5 flex items-end gap-3">
-                <MeasureField
-                  label="Ring width"
-                  value={frame.ring.width}
-                  range={numberIn(0.5, 40, 0.5, "px")}
-                  onChange={(width) => setRing({ ...frame.ring!, width })}
-                />
-                <MeasureField
-                  label="Ring gap"
-                  value={frame.ring.gap}
-                  range={numberIn(0, 40, 0.5, "px")}
-                  onChange={(gap) => setRing({ ...frame.ring!, gap })}
-                />
-                <ColorField
-                  label="Ring colour"
-                  value={frame.ring.color}
-                  palette={palette}
-                  onChange={(color) => color && setRing({ ...frame.ring!, color })}
-                />
-              </div>
-            )}
+            {frame.ring && <RingFields ring={frame.ring} palette={palette} onChange={setRing} />}
           </>
         )}
       </div>

@@ -9,7 +9,7 @@ export function FrameDrawing({ source, picture }: { source: LoopSource; picture:
     case "animation":
     case "pictures": {
       const [hash, frame] =
-        source.kind === "animation" ? [source.original, picture] : [source.originals[picture]!, 0];
+        source.kind === "animation" ? [source.original, picture] : [source.originals[picture] ?? "", 0];
       return (
         <img
           src={addressOf(endpoints.pictureThumbnail, { hash }, { frame })}

@@ -3,9 +3,8 @@
 import { Plus, X } from "lucide-react";
 import { useEffect, useRef } from "react";
 import { endpoints } from "@/contract";
-import { firstFrames, type LoopRecipe, type LoopSource } from "@/core/pictures";
+import { firstFrames, type LoopRecipe, type LoopSource, revealedText, ringValue } from "@/core/pictures";
 import { webSafeFonts } from "@/core/signature";
-import { numberIn } from "@/core/values";
 import { ChoiceField } from "../../parts/fields/choice-field";
 import { ask } from "../../parts/asking/ask";
 import { Button } from "../../parts/button";
@@ -94,7 +93,7 @@ function RingColors({ source, tools, palette }: Props & { source: Ring }) {
             <MeasureField
               label="Ring width"
               value={ring.width}
-              range={numberIn(0.5, 40, 0.5, "px")}
+              range={ringValue.fields.width}
               onChange={(width) =>
                 tools.change({
                   source: {
@@ -107,7 +106,7 @@ function RingColors({ source, tools, palette }: Props & { source: Ring }) {
             <MeasureField
               label="Ring gap"
               value={ring.gap}
-              range={numberIn(0, 40, 0.5, "px")}
+              range={ringValue.fields.gap}
               onChange={(gap) =>
                 tools.change({
                   source: {
@@ -166,7 +165,7 @@ function TextFields({ source, tools, palette }: Props & { source: Text }) {
         <MeasureField
           label="Letters"
           value={text.size}
-          range={numberIn(8, 96, 1, "px")}
+          range={revealedText.fields.size}
           onChange={(size) => void set({ size })}
         />
         <ColorField

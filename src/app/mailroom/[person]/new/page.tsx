@@ -9,6 +9,9 @@ interface Props {
   readonly searchParams: Promise<Partial<Record<"to" | "subject" | "body", string | string[]>>>;
 }
 
+/** What a parameter says; the first of several. */
+const asked = (parameter: string | string[] | undefined): string => [parameter ?? ""].flat()[0] ?? "";
+
 export default async function NewLetterPage({ params, searchParams }: Props) {
   const [{ person }, { to, subject, body }] = await Promise.all([params, searchParams]);
   const [people, signature] = await Promise.all([listPeople(), keptSignature(person)]);
@@ -20,8 +23,8 @@ export default async function NewLetterPage({ params, searchParams }: Props) {
         personId={person}
         signature={signature}
         to={wanted?.id ?? ""}
-        subject={[subject ?? ""].flat()[0]!.slice(0, 200)}
-        text={[body ?? ""].flat()[0]!.slice(0, 2000)}
+        subject={asked(subject).slice(0, 200)}
+        text={asked(body).slice(0, 2000)}
         colleagues={people.map((entry) => ({
           id: entry.id,
           name: entry.person.name,
