@@ -22,10 +22,10 @@ class TableView implements NodeView {
 
   private draw(): void {
     const { columnWidths, width } = tableMap(this.node);
-    while (this.columns.length > columnWidths.length) this.columns.pop()!.remove();
+    while (this.columns.length > columnWidths.length) this.columns.pop()?.remove();
     while (this.columns.length < columnWidths.length)
       this.columns.push(this.group.appendChild(document.createElement("col")));
-    columnWidths.forEach((column, index) => (this.columns[index]!.style.width = `${column}px`));
+    this.columns.forEach((column, index) => (column.style.width = `${columnWidths[index] ?? 0}px`));
     this.dom.style.width = `${width}px`;
   }
 

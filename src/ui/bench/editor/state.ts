@@ -20,7 +20,7 @@ const insertBreak: Command = (state, dispatch) => {
 };
 
 const actionKeys = Object.fromEntries(
-  actions.filter(({ keys }) => keys && keys !== "Enter").map(({ keys, command }) => [keys!, command]),
+  actions.flatMap(({ keys, command }) => (keys && keys !== "Enter" ? [[keys, command] as const] : [])),
 );
 
 const keys: Record<string, Command> = {
