@@ -12,6 +12,7 @@ import { endpoints, type OpenSignature } from "@/contract";
 import { parseSignature } from "@/core/signature";
 import { ask } from "../../parts/asking/ask";
 import { newestOf } from "./last-saved";
+import { useLateSave } from "./use-late-save";
 import { useRestoredDraft } from "./use-restored-draft";
 import { useSaving, type SaveState } from "./use-saving";
 
@@ -63,6 +64,7 @@ export function useSignature(
 
   const saves = useSaving(id, state.doc, opened.revision);
   const { state: saving, goOnFrom } = saves;
+  useLateSave(opened, { replace }, saves);
   useRestoredDraft(opened, { current, dispatch }, saves);
 
   const settle = useCallback(
