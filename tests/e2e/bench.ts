@@ -38,10 +38,17 @@ export async function setMeasure(page: Page, name: string, value: string): Promi
   await field.press("Enter");
 }
 
-/** Chooses one of the words of a field. */
+/**
+ * Chooses one of the words of a field. A long list settles its place a moment after it has opened; a click in that
+ * moment falls beside the word, and a person clicks again.
+ */
 export async function choose(field: Locator, name: string): Promise<void> {
+  const list = field.page().getByRole("listbox");
   await field.click();
-  await field.page().getByRole("option", { name, exact: true }).click();
+  await expect(async () => {
+    await list.getByRole("option", { name, exact: true }).click({ timeout: 3000 });
+    await expect(list).toBeHidden({ timeout: 2000 });
+  }).toPass();
 }
 
 /** Chooses a font from the field with a label. */
