@@ -44,12 +44,15 @@ export function SignatureFrame({
   canvas = "#ffffff",
 }: Props) {
   const frame = useRef<HTMLIFrameElement>(null);
+  const [first] = useState(html);
   const [initial] = useState(() => documentAround(html, canvas));
+  const latest = useRef(html);
   const [content, setContent] = useState({ width, height: height ? height / wanted : 120 });
   const room = Math.min(width / content.width, height ? height / content.height : 1);
   const scale = fit ? Math.min(wanted, room) : wanted;
 
   useLayoutEffect(() => {
+    latest.current = html;
     const drawn = frame.current?.contentDocument;
     if (!drawn) return;
     if (drawn.URL === "about:srcdoc" && drawn.body) staged("draw", () => (drawn.body.innerHTML = html));
@@ -72,13 +75,19 @@ export function SignatureFrame({
       );
       observer.observe(body);
     };
+    const arrived = (): void => {
+      // What changed before the frame's document was there could not be drawn into it.
+      const body = element.contentDocument?.body;
+      if (body && latest.current !== first) body.innerHTML = latest.current;
+      watch();
+    };
     watch();
-    element.addEventListener("load", watch);
+    element.addEventListener("load", arrived);
     return () => {
-      element.removeEventListener("load", watch);
+      element.removeEventListener("load", arrived);
       observer?.disconnect();
     };
-  }, []);
+  }, [first]);
 
   const drawnHeight = height ?? content.height * scale;
   return (
