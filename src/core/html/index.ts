@@ -19,6 +19,7 @@ export {
   isElement,
   isText,
   parseMessage,
+  parsePage,
   parseParts,
   placeInMessage,
   prepend,

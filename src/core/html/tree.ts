@@ -52,6 +52,9 @@ export function parseMessage(html: string): Message {
   return { head, body: flattened(body) };
 }
 
+/** Reads a whole page, its head included. Never throws. */
+export const parsePage = (html: string): ParentNode => flattened(parse(html));
+
 /** Reads a piece of HTML as what stands in a body. Never throws. */
 export const parseParts = (html: string): ParentNode => flattened(parseFragment(html));
 

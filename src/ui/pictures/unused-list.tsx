@@ -4,6 +4,7 @@ import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { toast } from "sonner";
 import { addressOf, endpoints, type Removal, type Unused } from "@/contract";
+import { isHosted } from "@/core/addresses";
 import { ask } from "../parts/asking/ask";
 import { Button } from "../parts/button";
 import { formatBytes, formatCount, formatSize } from "../parts/format";
@@ -51,8 +52,8 @@ export function UnusedList({ unused }: { unused: Unused }) {
     try {
       const { removed } = await ask(endpoints.removePictures, {
         body: {
-          cuts: ids.filter((id) => id.startsWith("/h/")),
-          originals: ids.filter((id) => !id.startsWith("/h/")),
+          cuts: ids.filter(isHosted),
+          originals: ids.filter((id) => !isHosted(id)),
         },
       });
       setChosen(new Set());
