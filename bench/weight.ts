@@ -1,6 +1,6 @@
 /**
  * What each view loads on a first visit: script, style and fonts as they are sent, compressed, and how long it takes
- * until its controls answer. `npm run build` first.
+ * until its controls answer. What a worker loads beside it is not counted. `npm run build` first.
  */
 import { mkdtemp, rm } from "node:fs/promises";
 import os from "node:os";

@@ -2,6 +2,13 @@ export type { Change, ChangeCode } from "./changes";
 export { groupChanges, isSeen, type ChangeGroup } from "./group-changes";
 export { picturesBlocked } from "./pictures-blocked";
 export { readAloud, type Utterance } from "./read-aloud";
-export { received, signatureOverrun, type Received, type ReceiveOptions } from "./received";
+export {
+  received,
+  receivedByEach,
+  signatureOverrun,
+  type Proof,
+  type Received,
+  type ReceiveOptions,
+} from "./received";
 export { rewriteLinks } from "./rewrite-links";
 export { commonWebmail, standInIds, standIns, type StandIn, type StandInId } from "./stand-ins";

@@ -67,6 +67,15 @@ export function received(html: string, client: StandInId, options: ReceiveOption
   return { html: writeParts(message.body), changes };
 }
 
+/** What one of several stand-ins shows. */
+export interface Proof extends Received {
+  readonly client: StandInId;
+}
+
+/** The HTML that each of the stand-ins shows, in the order in which they are given. Never throws for any HTML. */
+export const receivedByEach = (html: string, clients: readonly StandInId[]): readonly Proof[] =>
+  clients.map((client) => ({ client, ...received(html, client) }));
+
 /** Whether a signature's HTML is longer than a stand-in's settings take; in characters. */
 export function signatureOverrun(html: string, client: StandInId): number {
   const limit = standIns[client].signatureLimit;

@@ -6,7 +6,7 @@ import type { IconLook } from "@/core/icons";
 import type { Settings } from "@/core/signature";
 import type { BenchSelection } from "./editor/selection";
 import type { LinkDefaults } from "../links/link-kinds";
-import type { Palette } from "../parts/fields/color-field";
+import type { Palette } from "../parts/fields/color-choices";
 import type { Form } from "../signature/form-switch";
 import type { LetterType } from "./sheet/letter-type";
 import type { PictureTarget } from "./pictures/place-picture";

@@ -4,6 +4,7 @@ import { useCallback, useMemo, useState } from "react";
 import { toast } from "sonner";
 import type { OpenSignature, Version } from "@/contract";
 import type { Finding, LinkAnswers, PictureFactsBySource } from "@/core/checks";
+import type { Proof } from "@/core/clients";
 import { compile } from "@/core/compile";
 import { callingCodeOf, type NetworkKind } from "@/core/links";
 import type { Person } from "@/core/people";
@@ -62,6 +63,7 @@ interface Props {
   readonly networks: readonly NetworkKind[];
   /** Those that it is opened with. */
   readonly findings: readonly Finding[];
+  readonly proofs: readonly Proof[];
 }
 
 const sayDropped = (dropped: readonly string[]): void => {
@@ -191,7 +193,7 @@ export function Bench({ signature, person: ownPerson, people, base, brandColors,
           tryLongest={longest.toggle}
           setOpen={setOpen}
         />
-        <ProofStrip html={html} base={base} />
+        <ProofStrip html={html} base={base} opened={rest.proofs} />
       </div>
       {open?.kind === "picture" && (
         <PictureDialog

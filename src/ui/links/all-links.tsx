@@ -4,7 +4,8 @@ import { useState } from "react";
 import type { Transform } from "prosemirror-transform";
 import { setAllLinkLooks, setSettings, type Settings } from "@/core/signature";
 import { Button } from "../parts/button";
-import { ColorField, type Palette } from "../parts/fields/color-field";
+import type { Palette } from "../parts/fields/color-choices";
+import { ColorField } from "../parts/fields/color-field";
 import { Section } from "../parts/section";
 
 /** Makes a change of the document. */

@@ -22,7 +22,7 @@ import { paletteFor } from "../signature/palette";
 import type { PersonChoice } from "../signature/signature-header";
 import { useFindings } from "../signature/use-findings";
 import { Station } from "../signature/station";
-import { AllLinks, type Change } from "./all-links";
+import type { Change } from "./all-links";
 import { LinkTable } from "./link-table";
 import { openLink } from "./opening";
 import { useWalk } from "./use-walk";
@@ -47,7 +47,8 @@ const conflict = lazily(() =>
 );
 const openEach = lazily(() => import("./open-each").then(({ OpenEach }) => OpenEach));
 const reading = lazily(() => import("./reading-view").then(({ ReadingView }) => ReadingView));
-const rooms = [reading, openEach, conflict];
+const allLinks = lazily(() => import("./all-links").then(({ AllLinks }) => AllLinks));
+const rooms = [allLinks, reading, openEach, conflict];
 
 /** Findings that are put right here although they belong to another station's count. */
 const alsoHere = new Set(["picture-without-alt", "icons-of-different-sizes"]);
@@ -203,7 +204,7 @@ export function LinksPage(props: Props) {
           </div>
           <div className="border-t border-hairline pt-3">
             {panel === "all" ? (
-              <AllLinks
+              <allLinks.Component
                 key={JSON.stringify(settings)}
                 settings={settings}
                 palette={paletteFor(document, brandColors)}

@@ -1,7 +1,7 @@
 /** The colours that a document uses, most used first. */
 import type { Node } from "prosemirror-model";
 import { picturesOf, settingsOf } from "@/core/signature";
-import type { Palette } from "../parts/fields/color-field";
+import type { Palette } from "../parts/fields/color-choices";
 import type { PalettePicture } from "../parts/fields/picture-colors";
 
 const hex = /#[0-9a-fA-F]{6}/g;

@@ -1,5 +1,7 @@
+import { receivedByEach } from "@/core/clients";
 import { findLetterType } from "@/server/settings/letter-type";
 import { Bench } from "@/ui/bench/bench";
+import { shownStandIns } from "@/ui/bench/proofs/shown-stand-ins";
 import { openOrNotFound } from "./open-or-not-found";
 import { peopleChoices } from "./people-choices";
 
@@ -33,6 +35,7 @@ export default async function BenchPage({ params }: Props) {
       place={{ map: organisation?.map ?? "", address: organisation?.address ?? "" }}
       networks={signature.networks}
       findings={findings}
+      proofs={receivedByEach(signature.html, shownStandIns)}
     />
   );
 }

@@ -4,7 +4,9 @@
  * The Bench's dialogs and rooms, whose scripts wait until somebody opens one. Those that are typed into as soon as they
  * are asked for come along with the page: what is typed must not land on the sheet.
  */
+import { colorChoices } from "../../parts/fields/color-field";
 import { lazily } from "../../parts/lazily";
+import { iconRowMeasures } from "../inspector/part-measures";
 
 const conflict = lazily(() =>
   import("../../signature/editing/conflict-dialog").then(({ ConflictDialog }) => ConflictDialog),
@@ -23,4 +25,4 @@ export const PictureDialog = picture.Component;
 export const VersionsDialog = versions.Component;
 
 /** The likeliest first. */
-export const dialogs = [picture, icons, cut, versions, keys, conflict];
+export const dialogs = [colorChoices, iconRowMeasures, picture, icons, cut, versions, keys, conflict];

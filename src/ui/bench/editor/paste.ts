@@ -2,7 +2,6 @@
 import { Fragment, Slice, type Node } from "prosemirror-model";
 import type { Selection } from "prosemirror-state";
 import type { EditorView } from "prosemirror-view";
-import { droppedInWords, whatIsDropped } from "@/core/importing";
 import { insertBlocks } from "./commands";
 
 /** Whether HTML was copied on a Bench, and so holds nothing that a document could not. */
@@ -42,6 +41,13 @@ export function fitToPlace(slice: Slice, { $from }: Selection): Slice {
 
 const hasTable = (content: Fragment): boolean => content.content.some(({ type }) => type.name === "table");
 
+/** In words, what could not be kept of a paste. What reads it is loaded when something is pasted. */
+async function sayDropped(html: string, onDropped: (dropped: readonly string[]) => void): Promise<void> {
+  const { droppedInWords, whatIsDropped } = await import("@/core/importing");
+  const dropped = droppedInWords(whatIsDropped(html));
+  if (dropped.length > 0) onDropped(dropped);
+}
+
 /**
  * Takes a paste that holds a foreign table, which would otherwise be poured over the cells around the cursor.
  * Answers whether it did; `onDropped` is told in words what could not be kept of any foreign paste.
@@ -53,8 +59,7 @@ export function pasteForeign(
   onDropped: (dropped: readonly string[]) => void,
 ): boolean {
   if (html === "" || isOwn(html)) return false;
-  const dropped = droppedInWords(whatIsDropped(html));
-  if (dropped.length > 0) onDropped(dropped);
+  void sayDropped(html, onDropped);
   if (!hasTable(slice.content)) return false;
   const tr = insertBlocks(view.state, slice.content.content);
   if (!tr) return false;

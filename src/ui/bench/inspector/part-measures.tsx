@@ -13,15 +13,20 @@ import {
   spacer,
 } from "@/core/signature";
 import { Button } from "../../parts/button";
+import { lazily } from "../../parts/lazily";
 import { useBench } from "../bench-context";
 import type { Placed } from "../editor/selection";
 import { ButtonMeasures } from "./button-measures";
 import { DividerMeasures, SpacerMeasures } from "./gap-measures";
-import { IconRowMeasures } from "./icon-row-measures";
 import { FieldMeasures, SeparatorMeasures } from "./inline-measures";
 import { measured } from "./measures-of-part";
 import { PictureMeasures } from "./picture-measures";
 import { ShortFormChoice } from "./short-form-choice";
+
+/** The only measures that weigh: a list that is put in order by drag and by key. */
+export const iconRowMeasures = lazily(() =>
+  import("./icon-row-measures").then(({ IconRowMeasures }) => IconRowMeasures),
+);
 
 const pictureMeasures = measured(image, PictureMeasures);
 const measures: Readonly<Record<string, ComponentType<{ readonly part: Placed }>>> = {
@@ -31,7 +36,7 @@ const measures: Readonly<Record<string, ComponentType<{ readonly part: Placed }>
   divider: measured(divider, DividerMeasures),
   separator: measured(separator, SeparatorMeasures),
   personField: measured(personField, FieldMeasures),
-  iconRow: measured(iconRow, IconRowMeasures),
+  iconRow: measured(iconRow, iconRowMeasures.Component),
   button: measured(button, ButtonMeasures),
 };
 

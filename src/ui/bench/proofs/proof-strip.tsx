@@ -1,23 +1,50 @@
 "use client";
 
-import { memo, useMemo } from "react";
-import { groupChanges, isSeen, received, standIns, type StandInId } from "@/core/clients";
+import { memo, useEffect, useMemo, useState } from "react";
+import { toast } from "sonner";
+import { groupChanges, isSeen, standIns, type Proof, type receivedByEach } from "@/core/clients";
 import { SignatureFrame } from "../../parts/drawing/signature-frame";
 import { localPictures } from "../../parts/drawing/local-pictures";
 import { formatCount } from "../../parts/format";
 import { staged } from "../../parts/drawing/stage";
+import { shownStandIns } from "./shown-stand-ins";
 
-const shown: readonly StandInId[] = ["webmail-inline", "desktop-document"];
+interface Props {
+  readonly html: string;
+  readonly base: string;
+  /** What the page came with: the proofs of the signature as it was opened. */
+  readonly opened: readonly Proof[];
+}
+
+/**
+ * The proofs of some HTML. What works them out is loaded once the page has come to life; until then they stay as the
+ * page brought them. It runs here and not in a worker, so that a key and its proofs are painted in the same frame.
+ */
+function useProofs(html: string, opened: readonly Proof[]): readonly Proof[] {
+  const [receive, setReceive] = useState<typeof receivedByEach | null>(null);
+  useEffect(() => {
+    let here = true;
+    import("./receive").then(
+      (loaded) => here && setReceive(() => loaded.receivedByEach),
+      () => toast.error("The proofs could not be loaded and stay as they are. Open the page once more."),
+    );
+    return () => {
+      here = false;
+    };
+  }, []);
+  return useMemo(
+    () => (receive ? staged("receive", () => receive(html, shownStandIns)) : opened),
+    [receive, html, opened],
+  );
+}
 
 /** The signature as the stand-ins show it, while it is built. */
-export const ProofStrip = memo(function ProofStrip({ html, base }: { html: string; base: string }) {
-  const proofs = useMemo(
-    () => staged("receive", () => shown.map((id) => ({ standIn: standIns[id], ...received(html, id) }))),
-    [html],
-  );
+export const ProofStrip = memo(function ProofStrip({ html, base, opened }: Props) {
+  const proofs = useProofs(html, opened);
   return (
     <section aria-label="Proofs" className="grid grid-cols-2 gap-6 border-t border-hairline px-5 py-2">
-      {proofs.map(({ standIn, html: drawn, changes }) => {
+      {proofs.map(({ client, html: drawn, changes }) => {
+        const standIn = standIns[client];
         const seen = groupChanges(changes.filter(isSeen));
         return (
           <article key={standIn.id} data-stand-in={standIn.id} className="min-w-0">

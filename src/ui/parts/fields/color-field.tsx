@@ -1,28 +1,17 @@
 "use client";
 
 import { Popover } from "radix-ui";
-import { contrast, darkCanvas, lightCanvas, readableContrast } from "@/core/color";
-import { labelClass } from "./label";
-import { PopoverPanel } from "../popover-panel";
 import { useId, useState } from "react";
-import { HexColorPicker } from "react-colorful";
-import { PictureColors, type PalettePicture } from "./picture-colors";
-import { Swatches } from "./swatches";
+import { lazily } from "../lazily";
+import { PopoverPanel } from "../popover-panel";
+import type { ColorChoicesProps } from "./color-choices";
+import { labelClass } from "./label";
 
-/** Where colours can be taken from. */
-export interface Palette {
-  readonly brand: readonly string[];
-  readonly signature: readonly string[];
-  readonly pictures: readonly PalettePicture[];
-}
+/** What opens beside it. */
+export const colorChoices = lazily(() => import("./color-choices").then(({ ColorChoices }) => ColorChoices));
 
-interface Props {
+interface Props extends Omit<ColorChoicesProps, "clearable"> {
   readonly label: string;
-  /** Six hex digits, or null for none. */
-  readonly value: string | null;
-  readonly onChange: (value: string | null) => void;
-  readonly palette: Palette;
-  /** Whether "none" can be chosen. */
   readonly clearable?: boolean;
   readonly quiet?: boolean;
 }
@@ -33,31 +22,6 @@ const readHex = (typed: string): string | null => {
   const six = found.length === 3 ? found.replace(/./g, "$&$&") : found;
   return `#${six.toUpperCase()}`;
 };
-
-/** How a colour stands out on the two canvases that mail is read on. */
-function Contrast({ color }: { color: string }) {
-  return (
-    <dl className="mt-2 grid grid-cols-[1fr_auto] gap-x-3 text-xs text-soft">
-      {(
-        [
-          ["on white", lightCanvas],
-          ["on black, in dark mode", darkCanvas],
-        ] as const
-      ).map(([name, canvas]) => {
-        const ratio = contrast(color, canvas);
-        return (
-          <div key={name} className="contents">
-            <dt>Contrast {name}</dt>
-            <dd className={ratio < readableContrast ? "text-clay" : "text-ink"}>
-              {ratio.toFixed(1)}
-              {ratio < readableContrast && " weak"}
-            </dd>
-          </div>
-        );
-      })}
-    </dl>
-  );
-}
 
 /** A colour: typed as hex, taken from the signature's own, or picked. */
 export function ColorField({ label, value, onChange, palette, clearable = false, quiet = false }: Props) {
@@ -89,20 +53,12 @@ export function ColorField({ label, value, onChange, palette, clearable = false,
             style={{ background: value ?? "repeating-linear-gradient(45deg,#fff 0 3px,#d9d5c8 3px 6px)" }}
           />
           <PopoverPanel label={label} className="p-3">
-            <HexColorPicker color={value ?? "#ffffff"} onChange={(color) => onChange(color.toUpperCase())} />
-            {value && <Contrast color={value} />}
-            <Swatches label="Of the brand" colors={palette.brand} onPick={onChange} />
-            <Swatches label="In this signature" colors={palette.signature} onPick={onChange} />
-            <PictureColors pictures={palette.pictures} onPick={onChange} />
-            {clearable && (
-              <button
-                type="button"
-                onClick={() => onChange(null)}
-                className="mt-2 text-sm text-pine underline"
-              >
-                None
-              </button>
-            )}
+            <colorChoices.Component
+              value={value}
+              onChange={onChange}
+              palette={palette}
+              clearable={clearable}
+            />
           </PopoverPanel>
         </Popover.Root>
         <input

@@ -2,7 +2,8 @@
 
 import type { ReactNode } from "react";
 import { clearValue, plateValue, type ClearedBackground, type Plate } from "@/core/pictures";
-import { ColorField, type Palette } from "../../parts/fields/color-field";
+import type { Palette } from "../../parts/fields/color-choices";
+import { ColorField } from "../../parts/fields/color-field";
 import { MeasureField } from "../../parts/fields/measure-field";
 import { SliderField } from "../../parts/fields/slider-field";
 import { WordSwitch } from "../../parts/fields/word-switch";

@@ -6,7 +6,7 @@ import { addressOf, endpoints, type Cut, type Original } from "@/contract";
 import type { Aspect, Recipe } from "@/core/pictures";
 import { ask } from "../../parts/asking/ask";
 import { Button } from "../../parts/button";
-import type { Palette } from "../../parts/fields/color-field";
+import type { Palette } from "../../parts/fields/color-choices";
 import { StepButtons } from "../../parts/steps/step-buttons";
 import { WordSwitch } from "../../parts/fields/word-switch";
 import { ColorSteps } from "./color-steps";

@@ -2,7 +2,8 @@
 
 import { leavesTransparent, type Format, formatValue } from "@/core/pictures";
 import { numberIn } from "@/core/values";
-import { ColorField, type Palette } from "../../parts/fields/color-field";
+import type { Palette } from "../../parts/fields/color-choices";
+import { ColorField } from "../../parts/fields/color-field";
 import { Section } from "../../parts/section";
 import { SliderField } from "../../parts/fields/slider-field";
 import type { CutTools } from "./use-cut";

@@ -2,7 +2,8 @@
 
 import { cropToAspect, type Frame, type Ring, frameValue, ringValue } from "@/core/pictures";
 import { numberIn } from "@/core/values";
-import { ColorField, type Palette } from "../../parts/fields/color-field";
+import type { Palette } from "../../parts/fields/color-choices";
+import { ColorField } from "../../parts/fields/color-field";
 import { MeasureField } from "../../parts/fields/measure-field";
 import { Section } from "../../parts/section";
 import { SliderField } from "../../parts/fields/slider-field";

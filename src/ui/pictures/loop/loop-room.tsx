@@ -8,7 +8,7 @@ import { endpoints, type Original } from "@/contract";
 import { largestCrop, plainRecipe, type LoopRecipe, type Recipe, type Size } from "@/core/pictures";
 import { ask } from "../../parts/asking/ask";
 import { Button } from "../../parts/button";
-import type { Palette } from "../../parts/fields/color-field";
+import type { Palette } from "../../parts/fields/color-choices";
 import { formatBytes, formatSize } from "../../parts/format";
 import { StepButtons } from "../../parts/steps/step-buttons";
 import { WordSwitch } from "../../parts/fields/word-switch";

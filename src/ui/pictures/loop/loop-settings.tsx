@@ -10,7 +10,8 @@ import {
   displaySide,
 } from "@/core/pictures";
 import { Button } from "../../parts/button";
-import { ColorField, type Palette } from "../../parts/fields/color-field";
+import type { Palette } from "../../parts/fields/color-choices";
+import { ColorField } from "../../parts/fields/color-field";
 import { MeasureField } from "../../parts/fields/measure-field";
 import { Section } from "../../parts/section";
 import { SliderField } from "../../parts/fields/slider-field";
