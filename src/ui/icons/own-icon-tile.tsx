@@ -87,7 +87,7 @@ export function OwnIconTile({ icon, onChoose, onChanged }: Props) {
         className="block w-full p-1.5 pb-0 text-left hover:bg-kelp"
       >
         <span className="flex">
-          {["bg-white", "bg-[#1b1b1b]"].map((canvas) => (
+          {["bg-canvas", "bg-dark-canvas"].map((canvas) => (
             <span key={canvas} className={`flex h-10 flex-1 items-center justify-center ${canvas}`}>
               <img
                 src={addressOf(endpoints.pictureThumbnail, { hash: icon.hash })}

@@ -73,7 +73,7 @@ export function InstallPage({ name, revision, full, short, base, findings }: Pro
             </div>
           )}
         </div>
-        <div className="w-fit max-w-full border border-hairline bg-white p-1">
+        <div className="w-fit max-w-full border border-hairline bg-canvas p-1">
           <SignatureFrame
             html={localPictures(html, base)}
             label={`${name}, as it will be installed`}

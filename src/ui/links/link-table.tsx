@@ -33,7 +33,7 @@ function WhatLeads({ link }: { link: PlacedLink }) {
         <img
           src={drawnFrom(link.source)}
           alt=""
-          className="h-6 max-w-14 shrink-0 rounded-[2px] bg-white object-contain"
+          className="h-6 max-w-14 shrink-0 rounded-[2px] bg-canvas object-contain"
         />
       )}
       <span className="truncate" title={said}>

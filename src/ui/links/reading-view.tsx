@@ -35,7 +35,7 @@ export function ReadingView({ document, person, base }: Props) {
         <h2 id="blocked" className="mb-2 border-t border-pine pt-2 text-sm text-soft">
           While pictures are blocked, each is a box with its alt text
         </h2>
-        <div className="border border-hairline bg-white">
+        <div className="border border-hairline bg-canvas">
           <SignatureFrame html={blocked} label="The signature with its pictures blocked" width={520} />
         </div>
       </section>

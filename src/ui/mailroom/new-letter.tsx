@@ -121,7 +121,7 @@ export function NewLetter({ personId, signature, to: wanted, subject: asked, tex
           Hand it over
         </button>
         {problem && (
-          <p role="alert" className="text-[#a3262a]">
+          <p role="alert" className="text-(--mm-wrong)">
             {problem}
           </p>
         )}

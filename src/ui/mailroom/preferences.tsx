@@ -62,14 +62,14 @@ export function Preferences({ personId, kept }: { personId: string; kept: string
           Empty the box
         </button>
         <span
-          className={`ml-auto text-sm ${length > limit ? "font-semibold text-[#a3262a]" : "text-(--mm-soft)"}`}
+          className={`ml-auto text-sm ${length > limit ? "font-semibold text-(--mm-wrong)" : "text-(--mm-soft)"}`}
         >
           {length.toLocaleString("en")} of {limit.toLocaleString("en")} characters
         </span>
       </div>
       <p
         role="status"
-        className={`mt-2 min-h-5 ${said && !said.good ? "text-[#a3262a]" : "text-(--mm-soft)"}`}
+        className={`mt-2 min-h-5 ${said && !said.good ? "text-(--mm-wrong)" : "text-(--mm-soft)"}`}
       >
         {said?.text}
       </p>

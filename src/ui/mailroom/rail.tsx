@@ -30,27 +30,30 @@ export function Rail({ personId, name, mail }: Props) {
     },
   ];
   return (
-    <aside aria-label="Desk" className="flex w-56 shrink-0 flex-col bg-(--mm-rail) px-4 py-5 text-[#e9eff5]">
+    <aside
+      aria-label="Desk"
+      className="flex w-56 shrink-0 flex-col bg-(--mm-rail) px-4 py-5 text-(--mm-on-rail)"
+    >
       <p className="text-lg font-bold tracking-wide">Malthouse Mail</p>
-      <p className="mt-0.5 text-xs leading-4 text-[#b9c7d4]">
+      <p className="mt-0.5 text-xs leading-4 text-(--mm-soft-on-rail)">
         a stand-in webmail that keeps inline styles only
       </p>
       <p className="mt-6 font-medium">{name}</p>
-      <p className="break-all text-xs text-[#b9c7d4]">{mail}</p>
+      <p className="break-all text-xs text-(--mm-soft-on-rail)">{mail}</p>
       <nav aria-label="Malthouse Mail" className="mt-6 space-y-1">
         {places.map(({ href, label, Icon, here }) => (
           <Link
             key={href}
             href={href}
             aria-current={here ? "page" : undefined}
-            className="flex items-center gap-2.5 rounded-full px-3 py-1.5 hover:bg-white/10 aria-[current=page]:bg-white aria-[current=page]:font-semibold aria-[current=page]:text-[#1c2733]"
+            className="flex items-center gap-2.5 rounded-full px-3 py-1.5 hover:bg-(--mm-on-rail)/10 aria-[current=page]:bg-(--mm-field) aria-[current=page]:font-semibold aria-[current=page]:text-(--mm-ink)"
           >
             <Icon size={16} aria-hidden />
             {label}
           </Link>
         ))}
       </nav>
-      <Link href="/mailroom" className="mt-auto text-sm text-[#b9c7d4] underline">
+      <Link href="/mailroom" className="mt-auto text-sm text-(--mm-soft-on-rail) underline">
         Back to Still Line
       </Link>
     </aside>

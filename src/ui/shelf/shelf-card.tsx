@@ -65,7 +65,7 @@ export function ShelfCard({ signature, onRename, onDuplicate, onDelete }: Props)
         href={`/signatures/${id}`}
         prefetch={false}
         aria-label={`Open ${name}`}
-        className="mt-2 block border border-hairline bg-white p-2 hover:border-pine"
+        className="mt-2 block border border-hairline bg-canvas p-2 hover:border-pine"
       >
         <SignatureFrame
           html={localPictures(html, base)}

@@ -49,7 +49,7 @@ export function WaitingList({ waiting, attempt }: Props) {
               <h3 className="mb-1 truncate text-sm">
                 {name} <span className="text-soft">at {format(createdAt, "d MMM, HH:mm")}</span>
               </h3>
-              <div className="border border-hairline bg-white p-2">
+              <div className="border border-hairline bg-canvas p-2">
                 <SignatureFrame
                   html={localPictures(html, base)}
                   label={`${name}, as it waits`}

@@ -93,7 +93,7 @@ export function StartPage({ patterns, base }: Props) {
                 disabled={starting}
                 aria-label={`Start from ${pattern.name}`}
                 onClick={() => void start({ kind: "pattern", pattern: pattern.id })}
-                className="mt-1 block w-full border border-hairline bg-white p-1.5 text-left hover:border-pine"
+                className="mt-1 block w-full border border-hairline bg-canvas p-1.5 text-left hover:border-pine"
               >
                 <SignatureFrame
                   html={localPictures(pattern.html, base)}

@@ -140,7 +140,7 @@ export function VersionsDialog(props: Props) {
             ).map(([title, html]) => (
               <div key={title} className="min-w-0">
                 <h3 className="mb-1 truncate text-sm">{title}</h3>
-                <div className="border border-hairline bg-white p-1">
+                <div className="border border-hairline bg-canvas p-1">
                   <SignatureFrame
                     html={localPictures(html, base)}
                     label={title}

@@ -57,7 +57,7 @@ export const ProofStrip = memo(function ProofStrip({ html, base, opened }: Props
               </span>
             </h2>
             <div className="mt-1 flex gap-3">
-              <div className="min-w-0 border border-hairline bg-white">
+              <div className="min-w-0 border border-hairline bg-canvas">
                 <SignatureFrame
                   html={localPictures(drawn, base)}
                   label={`Proof: ${standIn.name}`}

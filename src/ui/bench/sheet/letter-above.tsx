@@ -46,7 +46,7 @@ function LetterTypeSetting() {
     <Popover.Root>
       <Popover.Trigger
         aria-label="How your letters are set"
-        className="absolute -top-2 right-0 inline-flex items-center gap-1 rounded-sm px-1 text-xs text-[#566366] hover:bg-kelp"
+        className="absolute -top-2 right-0 inline-flex items-center gap-1 rounded-sm px-1 text-xs text-soft hover:bg-kelp"
       >
         <PenLine size={13} aria-hidden />
         {font} {size}

@@ -19,7 +19,7 @@ export function Sheet({ mount, settings, stack }: Props) {
   const holder = useRef<HTMLDivElement>(null);
   return (
     <div className="min-h-0 flex-1 overflow-auto px-2 py-4 lg:px-6">
-      <div className="sheet mx-auto min-h-full w-fit border border-hairline bg-white pb-8 pl-12 pr-4 pt-4 lg:min-w-[640px] lg:px-16">
+      <div className="sheet mx-auto min-h-full w-fit border border-hairline bg-canvas pb-8 pl-12 pr-4 pt-4 lg:min-w-[640px] lg:px-16">
         <LetterAbove />
         <div className="flex" dir={settings.direction}>
           <div>

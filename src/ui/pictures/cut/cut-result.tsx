@@ -28,7 +28,7 @@ interface CanvasProps {
 function Canvas({ source, cut: { recipe }, dark = false, name }: CanvasProps) {
   return (
     <div
-      className={`flex h-[140px] min-w-0 flex-1 items-center justify-center border border-hairline p-2 ${dark ? "bg-black" : "bg-white"}`}
+      className={`flex h-[140px] min-w-0 flex-1 items-center justify-center border border-hairline p-2 ${dark ? "bg-dark-canvas" : "bg-canvas"}`}
     >
       <img
         src={source}

@@ -76,7 +76,7 @@ function Stage({ tools }: { tools: LoopTools }) {
         style={{ height: Math.max(240, loop.height + roomAround) }}
         aria-busy={busy}
       >
-        {(["bg-white", "bg-black"] as const).map((canvas) => (
+        {(["bg-canvas", "bg-dark-canvas"] as const).map((canvas) => (
           <figure key={canvas} className="flex min-h-0 flex-col">
             <div
               className={`flex min-h-0 flex-1 items-center justify-center overflow-auto border border-hairline ${canvas}`}
@@ -84,12 +84,12 @@ function Stage({ tools }: { tools: LoopTools }) {
               {drawn && <img src={drawn.picture} alt="The loop" {...size} />}
             </div>
             <figcaption className="pt-1 text-sm text-soft">
-              {canvas === "bg-white" ? "On white" : "On black"}
+              {canvas === "bg-canvas" ? "On white" : "On black"}
             </figcaption>
           </figure>
         ))}
         <figure className="flex min-h-0 flex-col">
-          <div className="flex min-h-0 flex-1 items-center justify-center overflow-auto border border-pine bg-white">
+          <div className="flex min-h-0 flex-1 items-center justify-center overflow-auto border border-pine bg-canvas">
             {first && <img src={first} alt="The first frame by itself" {...size} />}
           </div>
           <figcaption className="pt-1 text-sm">The first frame: all that some recipients see</figcaption>

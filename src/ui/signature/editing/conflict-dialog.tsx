@@ -23,7 +23,7 @@ function Version({ title, html, action, primary, busy, onKeep }: VersionProps) {
   return (
     <div>
       <h3 className="mb-1 text-sm">{title}</h3>
-      <div className="border border-hairline bg-white p-1">
+      <div className="border border-hairline bg-canvas p-1">
         <SignatureFrame html={html} label={title} width={490} height={200} />
       </div>
       <Button look={primary ? "primary" : "plain"} className="mt-3" disabled={busy} onClick={onKeep}>
