@@ -40,6 +40,38 @@ test("every web link is walked, what moved is mended, and the mend is taken back
   await expect(row(page, "Minutes")).toContainText("Refused");
 });
 
+test("destinations are put in order by a column and walked by the arrow keys", async ({ page }) => {
+  await openLinks(page, "Growing season");
+  const said = page.getByRole("row").locator("td:first-child > span:first-child");
+  const asWritten = await said.allInnerTexts();
+  const header = page.getByRole("columnheader", { name: "What leads there" });
+  const inOrder = header.getByRole("button");
+  await inOrder.click();
+  await expect(header).toHaveAttribute("aria-sort", "ascending");
+  const ascending = await said.allInnerTexts();
+  const words = new Intl.Collator("en", { sensitivity: "base" });
+  expect(ascending).toEqual([...asWritten].sort((one, other) => words.compare(one, other)));
+  await inOrder.click();
+  await expect(header).toHaveAttribute("aria-sort", "descending");
+  expect(await said.allInnerTexts()).toEqual([...ascending].reverse());
+  await inOrder.click();
+  await expect(header).not.toHaveAttribute("aria-sort", /./);
+  expect(await said.allInnerTexts()).toEqual(asWritten);
+
+  await page.getByRole("columnheader", { name: "Address" }).getByRole("button").focus();
+  await page.keyboard.press("ArrowDown");
+  const first = row(page, "Visit us").getByRole("button", { name: "harrowfen.example/visit" });
+  await expect(first).toBeFocused();
+  await page.keyboard.press("Enter");
+  await expect(page.getByRole("textbox", { name: "Address of Visit us" })).toBeFocused();
+  await page.keyboard.press("Escape");
+  await expect(first).toBeFocused();
+  await page.keyboard.press("End");
+  await expect(row(page, "Visit us").getByRole("button", { name: "Open Visit us" })).toBeFocused();
+  await page.keyboard.press("ArrowUp");
+  await expect(page.getByRole("columnheader", { name: "Opened by hand" }).getByRole("button")).toBeFocused();
+});
+
 test("a walk is stopped, and keeps what answered until then", async ({ page }) => {
   await openLinks(page, "Growing season");
   await page.getByRole("button", { name: "Walk 9 links" }).click();

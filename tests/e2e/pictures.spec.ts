@@ -80,9 +80,9 @@ test("a picture dropped on the sheet is uploaded and placed in the cell", async 
   await expect(placed).toHaveAttribute("alt", "Harrow Fen Seed Library");
   // The first column is 110 px wide, with 12 px of padding at the right.
   await expect(placed).toHaveAttribute("width", "98");
-  await page.getByRole("textbox", { name: "Height" }).fill("nonsense");
+  await page.getByRole("textbox", { name: "Height", exact: true }).fill("nonsense");
   await page.keyboard.press("Enter");
   await expect(page.getByRole("alert").filter({ hasText: "1 to 1200" })).toBeVisible();
   await page.keyboard.press("Escape");
-  await expect(page.getByRole("textbox", { name: "Height" })).toHaveValue("35");
+  await expect(page.getByRole("textbox", { name: "Height", exact: true })).toHaveValue("35");
 });

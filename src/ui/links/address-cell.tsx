@@ -17,6 +17,8 @@ export function AddressCell({ link, callingCode, onChange }: Props) {
   const [draft, setDraft] = useState<string | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
   const { shown } = describeLink(link.href);
+  /** Whether it was left by a key: the focus stays in the cell. */
+  const [byKey, setByKey] = useState(false);
   const leave = (): void => {
     setDraft(null);
     setProblem(null);
@@ -35,8 +37,12 @@ export function AddressCell({ link, callingCode, onChange }: Props) {
     return (
       <button
         type="button"
+        autoFocus={byKey}
         title={`Change ${link.href}`}
-        onClick={() => setDraft(link.href)}
+        onClick={() => {
+          setDraft(link.href);
+          setByKey(false);
+        }}
         className="block w-full truncate border-b border-transparent text-left font-mono text-[13px] hover:border-hairline"
       >
         {shown}
@@ -55,6 +61,7 @@ export function AddressCell({ link, callingCode, onChange }: Props) {
         }}
         onBlur={commit}
         onKeyDown={(event) => {
+          setByKey(event.key === "Enter" || event.key === "Escape");
           if (event.key === "Enter") commit();
           if (event.key === "Escape") leave();
         }}

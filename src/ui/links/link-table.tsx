@@ -3,9 +3,11 @@
 import { formatDistanceToNowStrict } from "date-fns";
 import { ExternalLink } from "lucide-react";
 import type { Node } from "prosemirror-model";
+import { useMemo } from "react";
 import { drawnFrom } from "@/contract";
 import { describeLink, type LinkAnswer } from "@/core/links";
 import { placeOf, type PlacedLink } from "@/core/signature";
+import { SortableTable, type Column } from "../parts/table/sortable-table";
 import { AddressCell } from "./address-cell";
 import { AnswerWords } from "./answer-words";
 
@@ -43,7 +45,7 @@ function WhatLeads({ link }: { link: PlacedLink }) {
   );
 }
 
-/** Every destination in reading order. */
+/** Every destination, in reading order unless it is put in another. */
 export function LinkTable({
   document,
   links,
@@ -54,65 +56,93 @@ export function LinkTable({
   onOpen,
   onChange,
 }: Props) {
-  return (
-    <table className="w-full table-fixed border-t border-pine">
-      <caption className="sr-only">Every destination, in reading order</caption>
-      <thead>
-        <tr className="text-left text-xs text-soft">
-          <th className="w-[26%] py-1.5 font-normal">What leads there</th>
-          <th className="w-[11%] font-normal">Kind</th>
-          <th className="font-normal">Address</th>
-          <th className="w-[18%] font-normal">What answered</th>
-          <th className="w-[14%] font-normal">Opened by hand</th>
-        </tr>
-      </thead>
-      <tbody>
-        {links.map((link) => {
-          const { kind, detail } = describeLink(link.href);
-          const answer = answers[link.href];
+  const columns = useMemo(
+    (): readonly Column<PlacedLink>[] => [
+      {
+        title: "What leads there",
+        width: "w-[26%]",
+        className: "py-2 pr-4",
+        order: ({ text }) => text.trim() || undefined,
+        cell: (link) => (
+          <>
+            <WhatLeads link={link} />
+            <span className="block truncate text-xs text-soft">
+              {link.use === "field" ? "a field, links itself" : placeOf(document, link.position)}
+            </span>
+          </>
+        ),
+      },
+      {
+        title: "Kind",
+        width: "w-[11%]",
+        className: "py-2 pr-2",
+        order: ({ href }) => describeLink(href).kind,
+        cell: ({ href }) => describeLink(href).kind,
+      },
+      {
+        title: "Address",
+        className: "py-2 pr-4",
+        order: ({ href }) => describeLink(href).shown,
+        cell: (link) => {
+          const { detail } = describeLink(link.href);
+          return (
+            <>
+              <AddressCell link={link} callingCode={callingCode} onChange={onChange} />
+              {detail && <span className="block truncate text-xs text-soft">{detail}</span>}
+            </>
+          );
+        },
+      },
+      {
+        title: "What answered",
+        width: "w-[18%]",
+        className: "py-2 pr-3",
+        order: ({ href }) => answers[href]?.verdict,
+        cell: ({ href }) => {
+          const answer = answers[href];
+          if (waiting?.has(href))
+            return (
+              <span className="flex items-center gap-1.5 text-soft">
+                <span aria-hidden className="h-2 w-2 shrink-0 rounded-full border border-soft" />
+                Waiting…
+              </span>
+            );
+          if (answer) return <AnswerWords answer={answer} />;
+          return <span className="text-soft">{isWeb(href) ? "not walked yet" : "—"}</span>;
+        },
+      },
+      {
+        title: "Opened by hand",
+        width: "w-[14%]",
+        className: "py-1.5",
+        order: ({ href }) => opened[href],
+        cell: (link) => {
           const seen = opened[link.href];
           return (
-            <tr key={`${link.position}-${link.use}`} className="border-t border-hairline align-top">
-              <td className="py-2 pr-4">
-                <WhatLeads link={link} />
-                <span className="block truncate text-xs text-soft">
-                  {link.use === "field" ? "a field, links itself" : placeOf(document, link.position)}
-                </span>
-              </td>
-              <td className="py-2 pr-2">{kind}</td>
-              <td className="py-2 pr-4">
-                <AddressCell link={link} callingCode={callingCode} onChange={onChange} />
-                {detail && <span className="block truncate text-xs text-soft">{detail}</span>}
-              </td>
-              <td className="py-2 pr-3">
-                {waiting?.has(link.href) ? (
-                  <span className="flex items-center gap-1.5 text-soft">
-                    <span aria-hidden className="h-2 w-2 shrink-0 rounded-full border border-soft" />
-                    Waiting…
-                  </span>
-                ) : answer ? (
-                  <AnswerWords answer={answer} />
-                ) : (
-                  <span className="text-soft">{isWeb(link.href) ? "not walked yet" : "—"}</span>
-                )}
-              </td>
-              <td className="py-1.5">
-                <button
-                  type="button"
-                  onClick={() => onOpen(link)}
-                  aria-label={`Open ${link.text.trim() || link.href}`}
-                  className="inline-flex items-center gap-1.5 rounded-sm px-1.5 py-0.5 hover:bg-kelp"
-                >
-                  <ExternalLink size={14} aria-hidden className="text-pine" />
-                  <span className={seen ? "" : "text-soft"}>
-                    {seen ? `${formatDistanceToNowStrict(seen)} ago` : "never"}
-                  </span>
-                </button>
-              </td>
-            </tr>
+            <button
+              type="button"
+              onClick={() => onOpen(link)}
+              aria-label={`Open ${link.text.trim() || link.href}`}
+              className="inline-flex items-center gap-1.5 rounded-sm px-1.5 py-0.5 hover:bg-kelp"
+            >
+              <ExternalLink size={14} aria-hidden className="text-pine" />
+              <span className={seen ? "" : "text-soft"}>
+                {seen ? `${formatDistanceToNowStrict(seen)} ago` : "never"}
+              </span>
+            </button>
           );
-        })}
-      </tbody>
-    </table>
+        },
+      },
+    ],
+    [document, answers, waiting, opened, callingCode, onOpen, onChange],
+  );
+  return (
+    <SortableTable
+      caption="Every destination"
+      rows={links}
+      keyOf={({ position, use }) => `${position}-${use}`}
+      columns={columns}
+      className="border-t border-pine"
+    />
   );
 }

@@ -1,6 +1,6 @@
 import { Crop, Film } from "lucide-react";
 import Link from "next/link";
-import { addressOf, endpoints, type CatalogueCut, type CatalogueEntry } from "@/contract";
+import { addressOf, endpoints, type CatalogueEntry } from "@/contract";
 import { buttonClass } from "../parts/button";
 import { formatBytes, formatSize } from "../parts/format";
 import { CutTable } from "./cut-table";
@@ -12,12 +12,6 @@ interface Props {
   readonly base: string;
   /** The signature that they are listed for: what is changed is put into it. */
   readonly signatureId?: string;
-}
-
-/** Where a cut or loop is opened to be changed. */
-export function changeAddress({ loop, originalHash, source }: CatalogueCut, signatureId?: string): string {
-  const query = new URLSearchParams({ source, ...(signatureId ? { signature: signatureId } : {}) });
-  return loop ? `/pictures/loops/edit?${query}` : `/pictures/cut/${originalHash}?${query}`;
 }
 
 /** Originals, each with the cuts made from it and their addresses. */
@@ -73,7 +67,7 @@ export function PictureList({ entries, base, signatureId }: Props) {
                 caption={`Cuts of ${original.name}`}
                 cuts={cuts}
                 base={base}
-                openAt={(cut) => changeAddress(cut, signatureId)}
+                signatureId={signatureId}
               />
             )}
           </div>

@@ -5,7 +5,6 @@ import { pictureCatalogue } from "@/server/pictures/catalogue";
 import { buttonClass } from "@/ui/parts/button";
 import { formatCount } from "@/ui/parts/format";
 import { CutTable } from "@/ui/pictures/cut-table";
-import { changeAddress } from "@/ui/pictures/picture-list";
 import { PicturesFrame } from "@/ui/pictures/pictures-frame";
 
 export const metadata = { title: "Loops" };
@@ -27,7 +26,7 @@ export default async function LoopsPage() {
       {loops.length === 0 ? (
         <p className="py-10 text-center text-soft">No loop yet.</p>
       ) : (
-        <CutTable caption="Loops" cuts={loops} base={base} openAt={(cut) => changeAddress(cut)} />
+        <CutTable caption="Loops" cuts={loops} base={base} />
       )}
     </PicturesFrame>
   );

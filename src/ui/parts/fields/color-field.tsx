@@ -50,7 +50,10 @@ export function ColorField({ label, value, onChange, palette, clearable = false,
             aria-label={`Pick ${label.toLowerCase()}`}
             title={`Pick ${label.toLowerCase()}`}
             className="h-4 w-4 shrink-0 rounded-[3px] border border-hairline"
-            style={{ background: value ?? "repeating-linear-gradient(45deg,var(--canvas) 0 3px,var(--checker) 3px 6px)" }}
+            style={{
+              background:
+                value ?? "repeating-linear-gradient(45deg,var(--canvas) 0 3px,var(--checker) 3px 6px)",
+            }}
           />
           <PopoverPanel label={label} className="p-3">
             <colorChoices.Component
