@@ -99,6 +99,9 @@ const pictures = object({
   originals: list(original, { most: 5000, what: "originals" }),
 });
 
+/** The address under which recipients find pictures, as it is typed. */
+export const publicBase = object({ base: words("An address", 300, "Write the address.") });
+
 export const endpoints = {
   lookAtAddress: post("/api/addresses").body(object({ address })).json<{ report: ForeignPicture }>(),
   forgetAddress: remove("/api/addresses").body(object({ address })).json<void>(),
@@ -200,7 +203,7 @@ export const endpoints = {
 
   findPublicAddress: get("/api/public-address").json<PublicAddress>(),
   setPublicAddress: put("/api/public-address")
-    .body(object({ base: optional(words("An address", 300, "Write the address.")) }))
+    .body(object({ base: optional(publicBase.fields.base) }))
     .json<PublicAddress>(),
   checkPublicAddress: post("/api/public-address/check").json<{ check: AddressCheck }>(),
 

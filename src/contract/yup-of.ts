@@ -1,17 +1,7 @@
 /** Yup schemas made from descriptions of values: what is checked where something comes in from outside. */
 import { mixed, object, type Schema } from "yup";
-import { complaintOf, type Fields, type Value } from "@/core/values";
-
-const isObjectValue = (value: Value<unknown>): value is Value<unknown> & { readonly fields: Fields } =>
-  value.kind === "object" && "fields" in value;
-
-const capitalised = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
-
-/** One sentence: "Recipe width must be …, not 0." */
-const sentence = (name: string, complaint: string): string => {
-  const said = capitalised(complaintOf(name, complaint));
-  return /[.!?…]$/.test(said) ? said : `${said}.`;
-};
+import type { Value } from "@/core/values";
+import { isObjectValue, sentenceOf } from "./complaints";
 
 function leaf(value: Value<unknown>, name: string): Schema {
   return mixed()
@@ -19,7 +9,7 @@ function leaf(value: Value<unknown>, name: string): Schema {
     .test("value", (given, { createError }) => {
       const complaint = value.check(given);
       const said = given === undefined ? "is missing" : complaint;
-      return complaint === null || createError({ message: sentence(name, said ?? complaint) });
+      return complaint === null || createError({ message: sentenceOf(name, said ?? complaint) });
     })
     .nullable();
 }
@@ -28,8 +18,8 @@ function schemaOf(value: Value<unknown>, name: string): Schema {
   if (!isObjectValue(value)) return leaf(value, name);
   const fields = Object.entries(value.fields).map(([field, own]) => [field, schemaOf(own, field)] as const);
   return object(Object.fromEntries(fields))
-    .typeError(({ value: given }: { value: unknown }) => sentence(name, value.check(given) ?? "is wrong"))
-    .required(sentence(name, "is missing"))
+    .typeError(({ value: given }: { value: unknown }) => sentenceOf(name, value.check(given) ?? "is wrong"))
+    .required(sentenceOf(name, "is missing"))
     .noUnknown(true, ({ unknown }: { unknown: string }) => `There is no field “${unknown}” here.`);
 }
 

@@ -5,13 +5,15 @@ import { useState } from "react";
 import { toast } from "sonner";
 import { endpoints, type OwnIcon } from "@/contract";
 import { glyphList } from "@/core/icons";
-import type { NetworkKind } from "@/core/links";
+import { networkKind, type NetworkKind } from "@/core/links";
 import { ChoiceField } from "../parts/fields/choice-field";
 import { ask } from "../parts/asking/ask";
 import { Button } from "../parts/button";
 import { IconButton } from "../parts/icon-button";
-import { useAttempt } from "../parts/asking/use-attempt";
 import { IconMark, networkChoice } from "./network-mark";
+import { TextField } from "../parts/fields/text-field";
+import { useContractForm } from "../parts/asking/use-contract-form";
+import { FormProblem } from "../parts/form-problem";
 
 interface Props {
   readonly networks: readonly NetworkKind[];
@@ -19,9 +21,6 @@ interface Props {
   readonly own: readonly OwnIcon[];
   readonly onChoose: (network: NetworkKind) => void;
 }
-
-const field =
-  "mt-1 block w-full border-b border-soft bg-transparent py-0.5 text-sm text-ink focus:border-pine";
 
 interface FormProps {
   /** The one to change, or null for a new one. */
@@ -38,63 +37,45 @@ const idOf = (name: string): string =>
     .replace(/^-+|-+$/g, "")
     .slice(0, 60) || "network";
 
+/** Its id is made of its name when it is kept. */
+const newNetwork: NetworkKind = { id: "network", name: "", glyph: "link", pattern: "" };
+
 /** A network: its name, an icon, and where its pages are. */
 function NetworkForm({ network, own, onKept }: FormProps) {
-  const [name, setName] = useState(network?.name ?? "");
-  const [pattern, setPattern] = useState(network?.pattern ?? "");
-  const [glyph, setGlyph] = useState(network?.glyph ?? "link");
-  const { busy, problem, attempt } = useAttempt();
-  const save = async (): Promise<void> => {
-    await attempt(async () => {
-      const asked = { network: { id: network?.id ?? idOf(name), name, glyph, pattern } };
-      onKept((await ask(endpoints.saveNetwork, { body: asked })).network);
-    });
-  };
+  const form = useContractForm(networkKind, network ?? newNetwork, async (typed) => {
+    const asked = { network: { ...typed, id: network?.id ?? idOf(typed.name) } };
+    onKept((await ask(endpoints.saveNetwork, { body: asked })).network);
+  });
   return (
     <form
       className="mt-2 border-t border-hairline pt-2"
       onSubmit={(event) => {
-        event.preventDefault();
-        void save();
+        // The dialog has a form of its own around this one.
+        event.stopPropagation();
+        void form.submit(event);
       }}
     >
       <div className="grid grid-cols-[1fr_1fr] gap-3">
-        <label className="text-xs text-soft">
-          Name
-          <input
-            autoFocus
-            value={name}
-            maxLength={60}
-            onChange={(event) => setName(event.target.value)}
-            className={field}
-          />
-        </label>
+        <TextField label="Name" autoFocus maxLength={60} {...form.field("name")} />
         <ChoiceField
           label="Icon"
-          value={glyph}
+          value={form.typed.glyph}
           choices={Object.fromEntries([
             ...glyphList.map((each) => [each.name, each.label] as const),
             ...own.map((icon) => [`own:${icon.hash}`, `${icon.name}, your own`] as const),
           ])}
-          onChange={setGlyph}
+          onChange={(glyph) => form.set("glyph", glyph)}
         />
       </div>
-      <label className="mt-2 block text-xs text-soft">
-        Where its pages are; the handle comes after it, or where {"{handle}"} stands
-        <input
-          value={pattern}
-          maxLength={300}
-          placeholder="https://plotline.example/"
-          onChange={(event) => setPattern(event.target.value)}
-          className={field}
-        />
-      </label>
-      {problem && (
-        <p role="alert" className="mt-1 text-xs text-rowan">
-          {problem}
-        </p>
-      )}
-      <Button type="submit" className="mt-2" disabled={busy}>
+      <TextField
+        label="Where its pages are; the handle comes after it, or where {handle} stands"
+        maxLength={300}
+        placeholder="https://plotline.example/"
+        className="mt-2"
+        {...form.field("pattern")}
+      />
+      <FormProblem>{form.problem}</FormProblem>
+      <Button type="submit" className="mt-2" disabled={form.busy}>
         Keep the network
       </Button>
     </form>

@@ -9,7 +9,9 @@ import { ask } from "../parts/asking/ask";
 import { Button } from "../parts/button";
 import { IconButton } from "../parts/icon-button";
 import { PopoverPanel } from "../parts/popover-panel";
-import { useAttempt } from "../parts/asking/use-attempt";
+import { TextField } from "../parts/fields/text-field";
+import { useContractForm } from "../parts/asking/use-contract-form";
+import { FormProblem } from "../parts/form-problem";
 
 interface Props {
   readonly icon: OwnIcon;
@@ -18,48 +20,24 @@ interface Props {
   readonly onChanged: () => Promise<void>;
 }
 
-const field =
-  "mt-1 block w-full border-b border-soft bg-transparent py-0.5 text-sm text-ink focus:border-pine";
-
 /** What it is called, and where it came from. */
 function Facts({ icon, onDone }: { icon: OwnIcon; onDone: () => Promise<void> }) {
-  const [name, setName] = useState(icon.name);
-  const [note, setNote] = useState(icon.note);
-  const { busy, problem, attempt } = useAttempt();
+  const { name, note } = icon;
+  const form = useContractForm(endpoints.describeIcon.body, { name, note }, async (body) => {
+    await ask(endpoints.describeIcon, { params: { hash: icon.hash }, body });
+    await onDone();
+  });
   return (
-    <form
-      onSubmit={(event) => {
-        event.preventDefault();
-        void attempt(async () => {
-          await ask(endpoints.describeIcon, { params: { hash: icon.hash }, body: { name, note } });
-          await onDone();
-        });
-      }}
-    >
-      <label className="block text-xs text-soft">
-        Name
-        <input
-          value={name}
-          maxLength={60}
-          onChange={(event) => setName(event.target.value)}
-          className={field}
-        />
-      </label>
-      <label className="mt-2 block text-xs text-soft">
-        Where it came from, and how it may be used
-        <input
-          value={note}
-          maxLength={300}
-          onChange={(event) => setNote(event.target.value)}
-          className={field}
-        />
-      </label>
-      {problem && (
-        <p role="alert" className="mt-1 text-xs text-rowan">
-          {problem}
-        </p>
-      )}
-      <Button type="submit" className="mt-2" disabled={busy}>
+    <form onSubmit={(event) => void form.submit(event)}>
+      <TextField label="Name" maxLength={60} {...form.field("name")} />
+      <TextField
+        label="Where it came from, and how it may be used"
+        maxLength={300}
+        className="mt-2"
+        {...form.field("note")}
+      />
+      <FormProblem>{form.problem}</FormProblem>
+      <Button type="submit" className="mt-2" disabled={form.busy}>
         Keep it
       </Button>
     </form>

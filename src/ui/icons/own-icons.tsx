@@ -12,6 +12,7 @@ import { send } from "../parts/asking/ask";
 import { useFileDrop } from "../parts/files/use-file-drop";
 import { OwnIconTile } from "./own-icon-tile";
 import type { OwnIconList } from "./use-own-icons";
+import { TextField } from "../parts/fields/text-field";
 
 interface Props {
   readonly own: OwnIconList;
@@ -79,25 +80,19 @@ export function OwnIcons({ own: { icons, reload }, onChoose }: Props) {
         </p>
       )}
       <div className="grid grid-cols-2 gap-3">
-        <label className="text-xs text-soft">
-          Pack
-          <input
-            value={pack}
-            maxLength={60}
-            onChange={(event) => setPack(event.target.value)}
-            className="block w-full border-b border-soft bg-transparent py-0.5 text-sm text-ink focus:border-pine"
-          />
-        </label>
-        <label className="text-xs text-soft">
-          Where they came from
-          <input
-            value={note}
-            maxLength={300}
-            placeholder="the network’s own press page"
-            onChange={(event) => setNote(event.target.value)}
-            className="block w-full border-b border-soft bg-transparent py-0.5 text-sm text-ink focus:border-pine"
-          />
-        </label>
+        <TextField
+          label="Pack"
+          value={pack}
+          maxLength={60}
+          onChange={(event) => setPack(event.target.value)}
+        />
+        <TextField
+          label="Where they came from"
+          value={note}
+          maxLength={300}
+          placeholder="the network’s own press page"
+          onChange={(event) => setNote(event.target.value)}
+        />
       </div>
       <p className="my-2 text-xs text-soft">
         The mark of a network belongs to its owner: use it as they allow, and unchanged where they ask for

@@ -7,6 +7,8 @@ import { Button } from "../parts/button";
 import type { Palette } from "../parts/fields/color-choices";
 import { ColorField } from "../parts/fields/color-field";
 import { Section } from "../parts/section";
+import { CheckField } from "../parts/fields/check-field";
+import { TextField } from "../parts/fields/text-field";
 
 /** Makes a change of the document. */
 export type Change = (make: (transform: Transform) => unknown) => void;
@@ -42,15 +44,12 @@ export function AllLinks({ settings, palette, change }: Props) {
           palette={palette}
           onChange={(next) => next && setColor(next)}
         />
-        <label className="mt-2 flex items-center gap-2">
-          <input
-            type="checkbox"
-            checked={underline}
-            onChange={(event) => setUnderline(event.target.checked)}
-            className="accent-pine"
-          />
-          underlined
-        </label>
+        <CheckField
+          label="underlined"
+          checked={underline}
+          onChange={(on) => setUnderline(on)}
+          className="mt-2"
+        />
         <Button
           className="mt-3"
           onClick={() =>
@@ -67,18 +66,16 @@ export function AllLinks({ settings, palette, change }: Props) {
           Left empty, nothing is added.
         </p>
         {(Object.keys(parts) as (keyof typeof parts)[]).map((part) => (
-          <label key={part} className="mb-1.5 block text-xs text-soft">
-            {parts[part]}
-            <input
-              value={campaign[part]}
-              maxLength={60}
-              autoComplete="off"
-              placeholder="nothing"
-              onChange={(event) => setCampaign({ ...campaign, [part]: event.target.value })}
-              onKeyDown={(event) => event.key === "Enter" && saveCampaign()}
-              className="block w-full border-b border-soft bg-transparent py-0.5 text-sm text-ink focus:border-pine"
-            />
-          </label>
+          <TextField
+            key={part}
+            label={parts[part]}
+            value={campaign[part]}
+            maxLength={60}
+            placeholder="nothing"
+            onChange={(event) => setCampaign({ ...campaign, [part]: event.target.value })}
+            onKeyDown={(event) => event.key === "Enter" && saveCampaign()}
+            className="mb-1.5"
+          />
         ))}
         <Button className="mt-1" onClick={saveCampaign}>
           {given || !settings.campaign ? "Add them" : "Add none"}

@@ -2,10 +2,12 @@
 
 /** Where something leads: a page, a letter, a call, a text message, a place, an event, a contact card or a file. */
 import { Unlink, Upload } from "lucide-react";
-import { useState, type ReactNode } from "react";
+import { useState, type ComponentProps } from "react";
 import { endpoints } from "@/contract";
 import { readLink, withoutFollowing } from "@/core/links";
 import { ChoiceField } from "../parts/fields/choice-field";
+import { labelClass } from "../parts/fields/label";
+import { TextField } from "../parts/fields/text-field";
 import { ask, send } from "../parts/asking/ask";
 import { Button } from "../parts/button";
 import { FilePicker } from "../parts/files/file-picker";
@@ -20,17 +22,6 @@ interface Props {
   readonly onUnlink: () => void;
 }
 
-const input = "mt-1 block w-full border-b border-soft bg-transparent py-1 text-sm text-ink focus:border-pine";
-
-function Field({ label, children }: { label: string; children: ReactNode }) {
-  return (
-    <label className="mt-2 block text-xs text-soft">
-      {label}
-      {children}
-    </label>
-  );
-}
-
 export function LinkForm({ current, defaults, onLink, onUnlink }: Props) {
   const [kind, setKind] = useState<Kind>(() => kindOf(current, defaults.map));
   const [typed, setTyped] = useState<Typed>(() => typedFrom(current, defaults));
@@ -40,13 +31,17 @@ export function LinkForm({ current, defaults, onLink, onUnlink }: Props) {
     setTyped({ ...typed, ...patch });
     setWrong(null);
   };
-  const field = (name: keyof Typed, more: React.InputHTMLAttributes<HTMLInputElement> = {}) => (
-    <input
+  const field = (
+    name: keyof Typed,
+    label: string,
+    more: Omit<ComponentProps<typeof TextField>, "label"> = {},
+  ) => (
+    <TextField
+      label={label}
       value={typed[name]}
-      autoComplete="off"
       aria-invalid={wrong !== null}
       onChange={(event) => set({ [name]: event.target.value })}
-      className={input}
+      className="mt-2"
       {...more}
     />
   );
@@ -91,9 +86,7 @@ export function LinkForm({ current, defaults, onLink, onUnlink }: Props) {
 
       {kind === "address" && (
         <>
-          <Field label="Address">
-            {field("address", { autoFocus: true, placeholder: "harrowfen.example/visit" })}
-          </Field>
+          {field("address", "Address", { autoFocus: true, placeholder: "harrowfen.example/visit" })}
           <p className="mt-1 text-xs text-soft">A page, a meeting, a mail address or a phone number.</p>
           {reading?.ok && reading.following.length > 0 && (
             <p className="mt-1 text-xs">
@@ -112,42 +105,40 @@ export function LinkForm({ current, defaults, onLink, onUnlink }: Props) {
       )}
       {kind === "letter" && (
         <>
-          <Field label="To">{field("to", { placeholder: "desk@harrowfen.example" })}</Field>
-          <Field label="Subject">{field("subject", { maxLength: 200 })}</Field>
-          <Field label="How the letter begins">
+          {field("to", "To", { placeholder: "desk@harrowfen.example" })}
+          {field("subject", "Subject", { maxLength: 200 })}
+          <label className={`mt-2 ${labelClass()}`}>
+            How the letter begins
             <textarea
               value={typed.body}
               rows={3}
               maxLength={1000}
               onChange={(event) => set({ body: event.target.value })}
-              className={input}
+              className="block w-full border-b border-soft bg-transparent py-0.5 text-sm text-ink focus:border-pine"
             />
-          </Field>
+          </label>
         </>
       )}
-      {(kind === "call" || kind === "message") && (
-        <Field label="Number">{field("number", { placeholder: "+44 1632 960100" })}</Field>
-      )}
-      {kind === "message" && (
-        <Field label="How the message begins">{field("message", { maxLength: 160 })}</Field>
-      )}
+      {(kind === "call" || kind === "message") &&
+        field("number", "Number", { placeholder: "+44 1632 960100" })}
+      {kind === "message" && field("message", "How the message begins", { maxLength: 160 })}
       {kind === "place" && (
         <>
-          <Field label="Address, or latitude and longitude">{field("place")}</Field>
-          <Field label="Your map; {place} is where the place goes">
-            {field("map", { placeholder: "https://fenmap.example/?at={place}" })}
-          </Field>
+          {field("place", "Address, or latitude and longitude")}
+          {field("map", "Your map; {place} is where the place goes", {
+            placeholder: "https://fenmap.example/?at={place}",
+          })}
         </>
       )}
       {kind === "event" && (
         <>
-          <Field label="Title">{field("title", { maxLength: 120 })}</Field>
+          {field("title", "Title", { maxLength: 120 })}
           <div className="grid grid-cols-2 gap-3">
-            <Field label="Begins">{field("start", { placeholder: "2027-06-12T10:00" })}</Field>
-            <Field label="Ends">{field("end", { placeholder: "same day" })}</Field>
+            {field("start", "Begins", { placeholder: "2027-06-12T10:00" })}
+            {field("end", "Ends", { placeholder: "same day" })}
           </div>
-          <Field label="Place">{field("place", { maxLength: 300 })}</Field>
-          <Field label="What is said of it">{field("description", { maxLength: 300 })}</Field>
+          {field("place", "Place", { maxLength: 300 })}
+          {field("description", "What is said of it", { maxLength: 300 })}
         </>
       )}
       {kind === "card" && (

@@ -8,6 +8,7 @@ import { isHosted } from "@/core/addresses";
 import { ask } from "../parts/asking/ask";
 import { Button } from "../parts/button";
 import { formatBytes, formatCount, formatSize } from "../parts/format";
+import { CheckField } from "../parts/fields/check-field";
 
 /** Pictures that nothing uses, chosen one by one or all, removed, and taken back. */
 export function UnusedList({ unused }: { unused: Unused }) {
@@ -77,15 +78,11 @@ export function UnusedList({ unused }: { unused: Unused }) {
   return (
     <>
       <div className="flex items-center gap-4 border-t border-pine py-3">
-        <label className="flex items-center gap-2">
-          <input
-            type="checkbox"
-            checked={all}
-            onChange={() => setChosen(new Set(all ? [] : items.map(({ id }) => id)))}
-            className="accent-pine"
-          />
-          All of them
-        </label>
+        <CheckField
+          label="All of them"
+          checked={all}
+          onChange={() => setChosen(new Set(all ? [] : items.map(({ id }) => id)))}
+        />
         <Button look="primary" disabled={present.length === 0} onClick={() => void remove()}>
           {present.length === 0
             ? "Remove"

@@ -21,6 +21,7 @@ import { IconButton } from "../../parts/icon-button";
 import { useAttempt } from "../../parts/asking/use-attempt";
 import { WordSwitch } from "../../parts/fields/word-switch";
 import type { ChosenIcon } from "../pictures/use-icon-rows";
+import { TextField } from "../../parts/fields/text-field";
 
 interface Props {
   /** The row that the icons go into; null when it is gone meanwhile. */
@@ -142,30 +143,22 @@ export function IconDialog({
               takePasted();
             }}
           >
-            <label className="block text-xs text-soft">
-              Paste the address of a page, and its icon is found
-              <span className="flex gap-2">
-                <input
-                  value={pasted}
-                  autoComplete="off"
-                  placeholder="https://plotline.example/harrowfen"
-                  aria-invalid={pasteProblem !== null}
-                  onChange={(event) => {
-                    setPasted(event.target.value);
-                    setPasteProblem(null);
-                  }}
-                  className="min-w-0 flex-1 border-b border-soft bg-transparent py-1 text-sm text-ink focus:border-pine"
-                />
-                <Button type="submit" disabled={pasted.trim() === ""}>
-                  Take it
-                </Button>
-              </span>
-            </label>
-            {pasteProblem && (
-              <p role="alert" className="mt-1 text-xs text-rowan">
-                {pasteProblem}
-              </p>
-            )}
+            <div className="flex items-end gap-2">
+              <TextField
+                label="Paste the address of a page, and its icon is found"
+                value={pasted}
+                placeholder="https://plotline.example/harrowfen"
+                problem={pasteProblem ?? undefined}
+                onChange={(event) => {
+                  setPasted(event.target.value);
+                  setPasteProblem(null);
+                }}
+                className="min-w-0 flex-1"
+              />
+              <Button type="submit" disabled={pasted.trim() === ""}>
+                Take it
+              </Button>
+            </div>
           </form>
           <WordSwitch label="Icons from" value={source} choices={sources} onChange={setSource} />
           <div className="relative mt-3 min-h-0 flex-1 overflow-y-auto pr-1">
@@ -222,14 +215,13 @@ export function IconDialog({
                   <span className="mt-1 flex h-7 w-7 shrink-0 items-center justify-center">
                     <IconMark choice={draft.choice} weight="solid" size={24} />
                   </span>
-                  <label className="min-w-0 flex-1 text-xs text-soft">
-                    {draft.name} leads to
-                    <input
+                  <div className="min-w-0 flex-1 text-xs text-soft">
+                    <TextField
+                      label={`${draft.name} leads to`}
                       autoFocus
                       value={draft.typed}
-                      autoComplete="off"
                       placeholder={draft.network ? "handle or address" : "address"}
-                      aria-invalid={destination?.ok === false}
+                      problem={destination?.ok === false ? destination.message : undefined}
                       onChange={(event) =>
                         setDrafts((before) =>
                           before.map((each) =>
@@ -237,18 +229,14 @@ export function IconDialog({
                           ),
                         )
                       }
-                      className="my-1 block w-full border-b border-soft bg-transparent py-0.5 text-sm text-ink focus:border-pine"
                     />
-                    {destination && (
-                      <span
-                        className={`block [overflow-wrap:anywhere] ${destination.ok ? "" : "text-rowan"}`}
-                      >
-                        {destination.ok
-                          ? `${destination.href}${destination.changes.length > 0 ? ` · ${destination.changes.join(" ")}` : ""}`
-                          : destination.message}
+                    {destination?.ok && (
+                      <span className="mt-1 block [overflow-wrap:anywhere]">
+                        {destination.href}
+                        {destination.changes.length > 0 && ` · ${destination.changes.join(" ")}`}
                       </span>
                     )}
-                  </label>
+                  </div>
                   <IconButton
                     label={`Leave ${draft.name} out`}
                     onClick={() => setDrafts((before) => before.filter(({ id }) => id !== draft.id))}

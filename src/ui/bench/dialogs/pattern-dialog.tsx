@@ -1,11 +1,13 @@
 "use client";
 
-import { useState } from "react";
 import { toast } from "sonner";
 import { endpoints } from "@/contract";
 import { ask } from "../../parts/asking/ask";
 import { Button } from "../../parts/button";
 import { DialogFrame } from "../../parts/dialog-frame";
+import { TextField } from "../../parts/fields/text-field";
+import { useContractForm } from "../../parts/asking/use-contract-form";
+import { FormProblem } from "../../parts/form-problem";
 
 interface Props {
   readonly signatureId: string;
@@ -17,17 +19,11 @@ interface Props {
 
 /** Saving a signature as a pattern that others are started from. */
 export function PatternDialog({ signatureId, name, saved, onClose }: Props) {
-  const [draft, setDraft] = useState(name);
-  const [problem, setProblem] = useState<string | null>(null);
-  const save = async (): Promise<void> => {
-    try {
-      await ask(endpoints.savePattern, { body: { signatureId, name: draft } });
-      toast(`“${draft.trim()}” is a pattern now. You find it where signatures are started.`);
-      onClose();
-    } catch (error) {
-      setProblem((error as Error).message);
-    }
-  };
+  const form = useContractForm(endpoints.savePattern.body, { signatureId, name }, async (body) => {
+    await ask(endpoints.savePattern, { body });
+    toast(`“${body.name.trim()}” is a pattern now. You find it where signatures are started.`);
+    onClose();
+  });
   return (
     <DialogFrame
       title="Save as a pattern"
@@ -35,31 +31,17 @@ export function PatternDialog({ signatureId, name, saved, onClose }: Props) {
       onClose={onClose}
       className="w-[440px]"
     >
-      <form
-        className="mt-3"
-        onSubmit={(event) => {
-          event.preventDefault();
-          void save();
-        }}
-      >
-        <label className="text-xs text-soft">
-          Name of the pattern
-          <input
-            autoFocus
-            value={draft}
-            maxLength={80}
-            onFocus={(event) => event.target.select()}
-            onChange={(event) => setDraft(event.target.value)}
-            className="block w-full border-b border-soft bg-transparent py-0.5 text-sm text-ink focus:border-pine"
-          />
-        </label>
-        {problem && (
-          <p role="alert" className="mt-1 text-rowan">
-            {problem}
-          </p>
-        )}
+      <form className="mt-3" onSubmit={(event) => void form.submit(event)}>
+        <TextField
+          label="Name of the pattern"
+          autoFocus
+          maxLength={80}
+          onFocus={(event) => event.target.select()}
+          {...form.field("name")}
+        />
+        <FormProblem>{form.problem}</FormProblem>
         <div className="mt-4 flex gap-2">
-          <Button type="submit" look="primary" disabled={draft.trim() === "" || !saved}>
+          <Button type="submit" look="primary" disabled={form.busy || !saved}>
             Save the pattern
           </Button>
           <Button look="quiet" onClick={onClose}>

@@ -14,6 +14,9 @@ import { DialogFrame } from "../../parts/dialog-frame";
 import { IconButton } from "../../parts/icon-button";
 import { localPictures } from "../../parts/drawing/local-pictures";
 import { SignatureFrame } from "../../parts/drawing/signature-frame";
+import { TextField } from "../../parts/fields/text-field";
+import { useContractForm } from "../../parts/asking/use-contract-form";
+import { FormProblem } from "../../parts/form-problem";
 
 interface Props {
   readonly signatureId: string;
@@ -35,7 +38,6 @@ export function VersionsDialog(props: Props) {
   const { signatureId, present, person, base, saved, onClose, onGoBack } = props;
   const [versions, setVersions] = useState<readonly Version[] | null>(null);
   const [chosen, setChosen] = useState<string | null>(null);
-  const [name, setName] = useState("");
   const [problem, setProblem] = useState<string | null>(null);
 
   useEffect(() => {
@@ -45,21 +47,24 @@ export function VersionsDialog(props: Props) {
     );
   }, [signatureId]);
 
+  const lookUp = async (): Promise<void> =>
+    setVersions((await ask(endpoints.listVersions, { params: { id: signatureId } })).versions);
+
   const attempt = async (action: () => Promise<unknown>): Promise<void> => {
     setProblem(null);
     try {
       await action();
-      setVersions((await ask(endpoints.listVersions, { params: { id: signatureId } })).versions);
+      await lookUp();
     } catch (error) {
       setProblem((error as Error).message);
     }
   };
-  const keep = (): Promise<void> =>
-    attempt(async () => {
-      await ask(endpoints.nameVersion, { params: { id: signatureId }, body: { name } });
-      setName("");
-      toast(`Kept as “${name.trim()}”.`);
-    });
+  const form = useContractForm(endpoints.nameVersion.body, { name: "" }, async (body, { reset }) => {
+    await ask(endpoints.nameVersion, { params: { id: signatureId }, body });
+    reset();
+    toast(`Kept as “${body.name.trim()}”.`);
+    await lookUp();
+  });
 
   const shown = versions?.find(({ id }) => id === chosen) ?? versions?.[0];
   const shownHtml =
@@ -67,32 +72,19 @@ export function VersionsDialog(props: Props) {
 
   return (
     <DialogFrame title="Versions" onClose={onClose} className="flex w-[1180px] flex-col">
-      <form
-        className="mb-4 mt-2 flex items-end gap-3"
-        onSubmit={(event) => {
-          event.preventDefault();
-          void keep();
-        }}
-      >
-        <label className="text-xs text-soft">
-          Keep the present one under a name
-          <input
-            value={name}
-            maxLength={80}
-            placeholder="Before the open weekend"
-            onChange={(event) => setName(event.target.value)}
-            className="block w-72 border-b border-soft bg-transparent py-0.5 text-sm text-ink focus:border-pine"
-          />
-        </label>
-        <Button type="submit" disabled={name.trim() === "" || !saved}>
+      <form className="mb-4 mt-2 flex items-end gap-3" onSubmit={(event) => void form.submit(event)}>
+        <TextField
+          label="Keep the present one under a name"
+          maxLength={80}
+          placeholder="Before the open weekend"
+          className="w-72"
+          {...form.field("name")}
+        />
+        <Button type="submit" disabled={form.busy || !saved}>
           Keep it
         </Button>
         {!saved && <p className="text-soft">It can be kept once it is saved.</p>}
-        {problem && (
-          <p role="alert" className="text-rowan">
-            {problem}
-          </p>
-        )}
+        <FormProblem>{form.problem ?? problem}</FormProblem>
       </form>
       <div className="grid min-h-0 grid-cols-[220px_minmax(0,1fr)] gap-6">
         <ul aria-label="Kept versions" className="max-h-[440px] overflow-y-auto pr-1">

@@ -5,6 +5,8 @@ import { separator } from "@/core/signature";
 import { MeasureField } from "../../parts/fields/measure-field";
 import type { MeasuresOfPart } from "./measures-of-part";
 import { Section } from "../../parts/section";
+import { CheckField } from "../../parts/fields/check-field";
+import { SettledTextField } from "../../parts/fields/settled-text-field";
 
 /** The mark of a separator and the gaps around it. */
 export function SeparatorMeasures({
@@ -16,23 +18,20 @@ export function SeparatorMeasures({
   return (
     <Section title="Separator">
       <div className="flex items-end gap-4">
-        <label className="text-xs text-soft">
-          Mark
-          <input
-            key={`${position} ${glyph}`}
-            list="separator-marks"
-            defaultValue={glyph}
-            maxLength={8}
-            onBlur={(event) => event.target.value.trim() && set({ glyph: event.target.value.trim() })}
-            onKeyDown={(event) => event.key === "Enter" && event.currentTarget.blur()}
-            className="block w-14 border-b border-soft bg-transparent py-0.5 text-sm text-ink focus:border-pine"
-          />
-          <datalist id="separator-marks">
-            {["|", "·", "/", "–", ","].map((choice) => (
-              <option key={choice} value={choice} />
-            ))}
-          </datalist>
-        </label>
+        <SettledTextField
+          key={position}
+          label="Mark"
+          list="separator-marks"
+          value={glyph}
+          maxLength={8}
+          onSettle={(typed) => typed && set({ glyph: typed })}
+          className="w-14"
+        />
+        <datalist id="separator-marks">
+          {["|", "·", "/", "–", ","].map((choice) => (
+            <option key={choice} value={choice} />
+          ))}
+        </datalist>
         <MeasureField
           label="Gap before"
           range={separator.attributes.gap.value}
@@ -56,27 +55,20 @@ export function SeparatorMeasures({
 export function FieldMeasures({ position, attributes, set }: MeasuresOfPart<typeof personField.attributes>) {
   return (
     <Section title="From the directory">
-      <label className="block text-xs text-soft">
-        Shown when the field is empty
-        <input
-          key={position}
-          defaultValue={attributes.fallback}
-          maxLength={300}
-          placeholder="nothing"
-          onBlur={(event) => set({ fallback: event.target.value })}
-          onKeyDown={(event) => event.key === "Enter" && event.currentTarget.blur()}
-          className="w-full border-b border-soft bg-transparent py-0.5 text-sm text-ink focus:border-pine"
-        />
-      </label>
-      <label className="mt-2 flex items-start gap-2">
-        <input
-          type="checkbox"
-          checked={attributes.takesLine}
-          onChange={(event) => set({ takesLine: event.target.checked })}
-          className="mt-1 accent-pine"
-        />
-        Empty, it takes its whole line with it
-      </label>
+      <SettledTextField
+        key={position}
+        label="Shown when the field is empty"
+        value={attributes.fallback}
+        maxLength={300}
+        placeholder="nothing"
+        onSettle={(fallback) => set({ fallback })}
+      />
+      <CheckField
+        label="Empty, it takes its whole line with it"
+        checked={attributes.takesLine}
+        onChange={(on) => set({ takesLine: on })}
+        className="mt-2"
+      />
     </Section>
   );
 }

@@ -12,6 +12,8 @@ import { MeasureField } from "../../parts/fields/measure-field";
 import { useBench } from "../bench-context";
 import type { MeasuresOfPart } from "./measures-of-part";
 import { Section } from "../../parts/section";
+import { CheckField } from "../../parts/fields/check-field";
+import { SettledTextField } from "../../parts/fields/settled-text-field";
 
 /** Exact display size, and what is said while pictures are blocked. */
 export function PictureMeasures({
@@ -73,16 +75,15 @@ export function PictureMeasures({
         </p>
       </Section>
       <Section title="Said while pictures are blocked">
-        <input
-          key={`${position} ${source} ${alt}`}
-          aria-label="Alt text"
-          defaultValue={alt}
+        <SettledTextField
+          key={`${position} ${source}`}
+          label="Alt text"
+          quiet
+          value={alt}
           maxLength={300}
           disabled={decorative}
           placeholder={decorative ? "nothing" : "who or what it shows"}
-          onBlur={(event) => event.target.value !== alt && set({ alt: event.target.value })}
-          onKeyDown={(event) => event.key === "Enter" && event.currentTarget.blur()}
-          className="w-full border-b border-soft bg-transparent py-0.5 focus:border-pine"
+          onSettle={(typed) => set({ alt: typed })}
         />
         {suggested && suggested !== alt && (
           <button
@@ -93,17 +94,12 @@ export function PictureMeasures({
             Say “{suggested}”
           </button>
         )}
-        <label className="mt-2 flex items-center gap-2">
-          <input
-            type="checkbox"
-            checked={decorative}
-            onChange={(event) =>
-              set({ decorative: event.target.checked, ...(event.target.checked ? { alt: "" } : {}) })
-            }
-            className="accent-pine"
-          />
-          Only decoration: say nothing
-        </label>
+        <CheckField
+          label="Only decoration: say nothing"
+          checked={decorative}
+          onChange={(on) => set({ decorative: on, ...(on ? { alt: "" } : {}) })}
+          className="mt-2"
+        />
       </Section>
     </>
   );

@@ -2,6 +2,7 @@
 
 import { useBench } from "../bench-context";
 import { areLeftOut, shortFormTargets, toggleShortForm } from "../editor/part-commands";
+import { CheckField } from "../../parts/fields/check-field";
 
 /** Whether the selected part, or the selected rows, are in what a reply holds. */
 export function ShortFormChoice() {
@@ -12,14 +13,11 @@ export function ShortFormChoice() {
   const what =
     first.node.type.name === "row" ? (targets.length > 1 ? "these rows" : "this row") : "this part";
   return (
-    <label className="mb-4 flex items-center gap-2">
-      <input
-        type="checkbox"
-        checked={areLeftOut(targets)}
-        onChange={() => editor.run(toggleShortForm, { focus: false })}
-        className="accent-pine"
-      />
-      Replies leave {what} out
-    </label>
+    <CheckField
+      label={`Replies leave ${what} out`}
+      checked={areLeftOut(targets)}
+      onChange={() => editor.run(toggleShortForm, { focus: false })}
+      className="mb-4"
+    />
   );
 }

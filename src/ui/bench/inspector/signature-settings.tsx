@@ -11,6 +11,9 @@ import { MeasureField } from "../../parts/fields/measure-field";
 import { TextSizeField } from "../../parts/fields/text-size-field";
 import { useBench } from "../bench-context";
 import { Section } from "../../parts/section";
+import { CheckField } from "../../parts/fields/check-field";
+import { SettledTextField } from "../../parts/fields/settled-text-field";
+import { TextField } from "../../parts/fields/text-field";
 
 /** What every part takes from: the settings of the whole signature. */
 export function SignatureSettings() {
@@ -56,15 +59,12 @@ export function SignatureSettings() {
             onChange={(linkColor) => linkColor && set({ linkColor })}
           />
         </div>
-        <label className="mt-2 flex items-center gap-2">
-          <input
-            type="checkbox"
-            checked={settings.linkUnderline}
-            onChange={(event) => set({ linkUnderline: event.target.checked })}
-            className="accent-pine"
-          />
-          Links are underlined
-        </label>
+        <CheckField
+          label="Links are underlined"
+          checked={settings.linkUnderline}
+          onChange={(on) => set({ linkUnderline: on })}
+          className="mt-2"
+        />
       </Section>
       <Section title="Widest it may be">
         <MeasureField
@@ -85,18 +85,14 @@ export function SignatureSettings() {
             choices={{ ltr: "left to right", rtl: "right to left" }}
             onChange={(direction) => set({ direction })}
           />
-          <label className="text-xs text-soft">
-            Language
-            <input
-              key={settings.language}
-              defaultValue={settings.language}
-              maxLength={35}
-              placeholder="en"
-              onBlur={(event) => set({ language: event.target.value.trim() })}
-              onKeyDown={(event) => event.key === "Enter" && event.currentTarget.blur()}
-              className="block w-16 border-b border-soft bg-transparent py-0.5 text-sm text-ink focus:border-pine"
-            />
-          </label>
+          <SettledTextField
+            label="Language"
+            value={settings.language}
+            maxLength={35}
+            placeholder="en"
+            onSettle={(language) => set({ language })}
+            className="w-16"
+          />
         </div>
       </Section>
       <Section title="Dates and addresses lead to">
@@ -111,7 +107,7 @@ export function SignatureSettings() {
 
 function VisitLink({ value, onChange }: { value: string | null; onChange: (value: string | null) => void }) {
   const [draft, setDraft] = useState<string | null>(null);
-  const [problem, setProblem] = useState<string | null>(null);
+  const [problem, setProblem] = useState<string>();
   const commit = (): void => {
     if (draft === null) return;
     if (draft.trim() === "") {
@@ -125,24 +121,18 @@ function VisitLink({ value, onChange }: { value: string | null; onChange: (value
     onChange(reading.href);
   };
   return (
-    <>
-      <input
-        aria-label="Page that dates and addresses lead to"
-        value={draft ?? value ?? ""}
-        placeholder="nowhere"
-        onChange={(event) => {
-          setDraft(event.target.value);
-          setProblem(null);
-        }}
-        onBlur={commit}
-        onKeyDown={(event) => event.key === "Enter" && commit()}
-        className="w-full border-b border-soft bg-transparent py-0.5 focus:border-pine"
-      />
-      {problem && (
-        <p role="alert" className="text-xs text-rowan">
-          {problem}
-        </p>
-      )}
-    </>
+    <TextField
+      label="Page that dates and addresses lead to"
+      quiet
+      value={draft ?? value ?? ""}
+      placeholder="nowhere"
+      problem={problem}
+      onChange={(event) => {
+        setDraft(event.target.value);
+        setProblem(undefined);
+      }}
+      onBlur={commit}
+      onKeyDown={(event) => event.key === "Enter" && commit()}
+    />
   );
 }

@@ -5,6 +5,7 @@ import { Popover } from "radix-ui";
 import { PopoverPanel } from "../popover-panel";
 import { useState } from "react";
 import { fontStack, webSafeFont, webSafeFonts } from "@/core/signature";
+import { TextField } from "./text-field";
 
 interface Props {
   readonly label: string;
@@ -67,16 +68,13 @@ export function FontField({ label, value, onChange, className = "" }: Props) {
             if (own.trim()) choose(own.trim());
           }}
         >
-          <label className="block text-xs text-soft">
-            Another font, which recipients without it see as Arial
-            <input
-              value={own}
-              maxLength={60}
-              placeholder={webSafeFont(value) ? "its name" : value}
-              onChange={(event) => setOwn(event.target.value)}
-              className="mt-0.5 w-full border-b border-soft bg-transparent py-0.5 text-sm text-ink focus:border-pine"
-            />
-          </label>
+          <TextField
+            label="Another font, which recipients without it see as Arial"
+            value={own}
+            maxLength={60}
+            placeholder={webSafeFont(value) ? "its name" : value}
+            onChange={(event) => setOwn(event.target.value)}
+          />
         </form>
       </PopoverPanel>
     </Popover.Root>

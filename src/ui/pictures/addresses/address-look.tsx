@@ -5,8 +5,9 @@ import { endpoints, type ForeignPicture } from "@/contract";
 import { ask } from "../../parts/asking/ask";
 import { AddressField } from "../../parts/fields/address-field";
 import { Button } from "../../parts/button";
-import { useAttempt } from "../../parts/asking/use-attempt";
 import { AddressVerdictView } from "./address-verdict";
+import { useContractForm } from "../../parts/asking/use-contract-form";
+import { FormProblem } from "../../parts/form-problem";
 
 interface Props {
   /** Offers to use a picture that is open to all; left out where there is nothing to use it for. */
@@ -16,34 +17,19 @@ interface Props {
 
 /** Pasting an address and being told what a recipient's mail client would meet there. */
 export function AddressLook({ onUse, onLooked }: Props) {
-  const [address, setAddress] = useState("");
   const [report, setReport] = useState<ForeignPicture | null>(null);
-  const { busy, problem, attempt } = useAttempt();
-
-  const look = (asked: string): Promise<boolean> => {
-    setAddress(asked);
-    return attempt(async () => {
-      const answer = await ask(endpoints.lookAtAddress, {
-        body: {
-          address: asked,
-        },
-      });
-      setReport(answer.report);
-      onLooked?.(answer.report);
-    });
-  };
+  const form = useContractForm(endpoints.lookAtAddress.body, { address: "" }, async (body) => {
+    const answer = await ask(endpoints.lookAtAddress, { body });
+    setReport(answer.report);
+    onLooked?.(answer.report);
+  });
+  const { busy, problem } = form;
 
   return (
     <div>
-      <form
-        className="flex items-end gap-3"
-        onSubmit={(event) => {
-          event.preventDefault();
-          void look(address);
-        }}
-      >
-        <AddressField label="Address of a picture" value={address} onChange={setAddress} />
-        <Button type="submit" look="primary" disabled={busy || address.trim() === ""}>
+      <form className="flex items-end gap-3" onSubmit={(event) => void form.submit(event)}>
+        <AddressField label="Address of a picture" {...form.field("address")} />
+        <Button type="submit" look="primary" disabled={busy}>
           {busy ? "Looking…" : "Look at it"}
         </Button>
       </form>
@@ -53,16 +39,15 @@ export function AddressLook({ onUse, onLooked }: Props) {
           It is given 10 seconds.
         </p>
       )}
-      {problem && (
-        <p role="alert" className="mt-2 text-rowan">
-          {problem}
-        </p>
-      )}
+      <FormProblem>{problem}</FormProblem>
       {report && !busy && (
         <div className="mt-3" role="status">
           <AddressVerdictView
             report={report}
-            onLook={(better) => void look(better)}
+            onLook={(better) => {
+              form.set("address", better);
+              void form.submit();
+            }}
             {...(onUse ? { onUse } : {})}
           />
         </div>

@@ -1,12 +1,13 @@
 "use client";
 
 import { useRouter } from "next/navigation";
-import { useState } from "react";
-import { endpoints, type PublicAddress } from "@/contract";
+import { endpoints, publicBase, type PublicAddress } from "@/contract";
 import { ask } from "../../parts/asking/ask";
 import { AddressField } from "../../parts/fields/address-field";
 import { Button } from "../../parts/button";
 import { useAttempt } from "../../parts/asking/use-attempt";
+import { useContractForm } from "../../parts/asking/use-contract-form";
+import { FormProblem } from "../../parts/form-problem";
 
 const marks = {
   reached: "bg-lichen rounded-full",
@@ -23,19 +24,18 @@ interface Props {
 /** The public address of the pictures, with a check that fetches a test picture through it. */
 export function PublicAddressPanel({ address, store }: Props) {
   const router = useRouter();
-  const [base, setBase] = useState(address.base);
-  const { busy, problem, attempt } = useAttempt();
-
-  const check = (): void =>
-    void attempt(async () => {
-      if (base.trim() !== address.base)
-        setBase((await ask(endpoints.setPublicAddress, { body: { base } })).base);
-      await ask(endpoints.checkPublicAddress);
-      router.refresh();
-    });
+  const form = useContractForm(publicBase, { base: address.base }, async ({ base }, { set }) => {
+    if (base.trim() !== address.base)
+      set("base", (await ask(endpoints.setPublicAddress, { body: { base } })).base);
+    await ask(endpoints.checkPublicAddress);
+    router.refresh();
+  });
+  const back = useAttempt();
+  const busy = form.busy || back.busy;
+  const { base } = form.typed;
   const reset = (): void =>
-    void attempt(async () => {
-      setBase((await ask(endpoints.setPublicAddress, { body: { base: null } })).base);
+    void back.attempt(async () => {
+      form.set("base", (await ask(endpoints.setPublicAddress, { body: { base: null } })).base);
       router.refresh();
     });
 
@@ -45,15 +45,9 @@ export function PublicAddressPanel({ address, store }: Props) {
       <p className="mb-2 text-soft">
         Recipients find every picture under this address. The pictures themselves are kept {store}.
       </p>
-      <form
-        className="flex items-end gap-3"
-        onSubmit={(event) => {
-          event.preventDefault();
-          check();
-        }}
-      >
-        <AddressField label="Base address" value={base} onChange={setBase} />
-        <Button type="submit" look="primary" disabled={busy || base.trim() === ""}>
+      <form className="flex items-end gap-3" onSubmit={(event) => void form.submit(event)}>
+        <AddressField label="Base address" {...form.field("base")} />
+        <Button type="submit" look="primary" disabled={busy}>
           {busy
             ? "Fetching…"
             : base.trim() === address.base
@@ -66,11 +60,7 @@ export function PublicAddressPanel({ address, store }: Props) {
           </Button>
         )}
       </form>
-      {problem && (
-        <p role="alert" className="mt-2 text-rowan">
-          {problem}
-        </p>
-      )}
+      <FormProblem>{form.problem ?? back.problem}</FormProblem>
       <p role="status" className="mt-2 flex items-baseline gap-2">
         {address.check ? (
           <>

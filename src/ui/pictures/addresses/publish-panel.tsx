@@ -10,6 +10,8 @@ import { AddressField } from "../../parts/fields/address-field";
 import { Button, buttonClass } from "../../parts/button";
 import { formatCount } from "../../parts/format";
 import { useAttempt } from "../../parts/asking/use-attempt";
+import { useContractForm } from "../../parts/asking/use-contract-form";
+import { FormProblem } from "../../parts/form-problem";
 
 interface Props {
   readonly signatureId: string;
@@ -23,29 +25,27 @@ interface Props {
 /** Taking a signature's pictures to another web space in three steps. */
 export function PublishPanel({ signatureId, hosted, published, inventedSpace }: Props) {
   const router = useRouter();
-  const [base, setBase] = useState("");
   const [publication, setPublication] = useState<Publication | null>(null);
-  const { busy, problem, attempt } = useAttempt();
   const params = { id: signatureId };
-
+  const back = useAttempt();
   const goBack = (): void =>
-    void attempt(async () => {
+    void back.attempt(async () => {
       await ask(endpoints.hostPicturesHere, { params });
       setPublication(null);
       router.refresh();
     });
 
-  const check = (): void =>
-    void attempt(async () => {
-      const answer = await ask(endpoints.publishPictures, { params, body: { base } });
-      setPublication(answer);
-      router.refresh();
-      if (answer.rewritten)
-        toast(`${formatCount(answer.pictures.length, "picture")} now shown from ${base}.`, {
-          duration: 9000,
-          action: { label: "Take it back", onClick: goBack },
-        });
-    });
+  const form = useContractForm(endpoints.publishPictures.body, { base: "" }, async (body) => {
+    const answer = await ask(endpoints.publishPictures, { params, body });
+    setPublication(answer);
+    router.refresh();
+    if (answer.rewritten)
+      toast(`${formatCount(answer.pictures.length, "picture")} now shown from ${body.base}.`, {
+        duration: 9000,
+        action: { label: "Take it back", onClick: goBack },
+      });
+  });
+  const busy = form.busy || back.busy;
 
   return (
     <details className="mt-4 border-t border-pine pt-3" open={published > 0 || undefined}>
@@ -80,26 +80,16 @@ export function PublishPanel({ signatureId, hosted, published, inventedSpace }: 
             </span>
           </li>
           <li>
-            <form
-              className="flex items-end gap-3"
-              onSubmit={(event) => {
-                event.preventDefault();
-                check();
-              }}
-            >
-              <AddressField label="Address of that folder" value={base} onChange={setBase} />
-              <Button type="submit" look="primary" disabled={busy || base.trim() === ""}>
+            <form className="flex items-end gap-3" onSubmit={(event) => void form.submit(event)}>
+              <AddressField label="Address of that folder" {...form.field("base")} />
+              <Button type="submit" look="primary" disabled={busy}>
                 {busy ? "Checking each…" : "Check each, and show them from there"}
               </Button>
             </form>
           </li>
         </ol>
       )}
-      {problem && (
-        <p role="alert" className="mt-2 text-rowan">
-          {problem}
-        </p>
-      )}
+      <FormProblem>{form.problem ?? back.problem}</FormProblem>
       {publication && !publication.rewritten && (
         <div role="status" className="mt-3">
           <p>Nothing was changed: all pictures must be there first.</p>

@@ -8,6 +8,7 @@ import { MeasureField } from "../../parts/fields/measure-field";
 import { Section } from "../../parts/section";
 import { SliderField } from "../../parts/fields/slider-field";
 import type { CutTools } from "./use-cut";
+import { CheckField } from "../../parts/fields/check-field";
 
 interface RingProps {
   readonly ring: Ring;
@@ -123,19 +124,13 @@ export function FrameFields({ cut, palette }: Props) {
         )}
         {frame.shape === "circle" && (
           <>
-            <label className="flex items-center gap-2">
-              <input
-                type="checkbox"
-                checked={frame.ring !== null}
-                onChange={(event) =>
-                  setRing(
-                    event.target.checked ? { width: 2, gap: 0, color: palette.brand[0] ?? "#1D2B2E" } : null,
-                  )
-                }
-                className="accent-pine"
-              />
-              A ring around it
-            </label>
+            <CheckField
+              label="A ring around it"
+              checked={frame.ring !== null}
+              onChange={(on) =>
+                setRing(on ? { width: 2, gap: 0, color: palette.brand[0] ?? "#1D2B2E" } : null)
+              }
+            />
             {frame.ring && <RingFields ring={frame.ring} palette={palette} onChange={setRing} />}
           </>
         )}

@@ -8,6 +8,7 @@ import { Section } from "../../parts/section";
 import { WordSwitch } from "../../parts/fields/word-switch";
 import type { SizeToMatch } from "./pictures-to-match";
 import type { CutTools } from "./use-cut";
+import { CheckField } from "../../parts/fields/check-field";
 
 interface Props {
   readonly cut: CutTools;
@@ -79,15 +80,12 @@ export function SizeFields({ cut, matches }: Props) {
               This crop has too few pixels: {formatSize(needed.width, needed.height)} are needed to be sharp,
               and it has {formatSize(recipe.crop.width, recipe.crop.height)}.
             </p>
-            <label className="mt-1 flex items-center gap-2">
-              <input
-                type="checkbox"
-                checked={recipe.enlarge}
-                onChange={(event) => change({ enlarge: event.target.checked })}
-                className="accent-pine"
-              />
-              Make up the missing pixels: larger, no sharper
-            </label>
+            <CheckField
+              label="Make up the missing pixels: larger, no sharper"
+              checked={recipe.enlarge}
+              onChange={(on) => change({ enlarge: on })}
+              className="mt-1"
+            />
           </div>
         )}
       </Section>

@@ -17,6 +17,7 @@ import { Section } from "../../parts/section";
 import { SliderField } from "../../parts/fields/slider-field";
 import { WordSwitch } from "../../parts/fields/word-switch";
 import type { LoopTools } from "./use-loop";
+import { CheckField } from "../../parts/fields/check-field";
 
 interface Props {
   readonly tools: LoopTools;
@@ -40,15 +41,11 @@ export function LoopSettings({ tools, palette, natural }: Props) {
           <span className="text-soft">{(roundTime(frames) / 1000).toFixed(1)} s a round</span>
         </div>
         <div className="mt-2 flex items-end gap-4">
-          <label className="flex items-center gap-2">
-            <input
-              type="checkbox"
-              checked={repeats === 0}
-              onChange={(event) => change({ repeats: event.target.checked ? 0 : 3 })}
-              className="accent-pine"
-            />
-            For ever
-          </label>
+          <CheckField
+            label="For ever"
+            checked={repeats === 0}
+            onChange={(on) => change({ repeats: on ? 0 : 3 })}
+          />
           {repeats > 0 && (
             <MeasureField
               label="Rounds"
@@ -100,20 +97,16 @@ export function LoopSettings({ tools, palette, natural }: Props) {
             palette={palette}
             onChange={(color) => change({ fill: color, solid: solid && color !== null }, "fill")}
           />
-          <label className="flex items-center gap-2">
-            <input
-              type="checkbox"
-              checked={solid}
-              onChange={(event) =>
-                change({
-                  solid: event.target.checked,
-                  fill: event.target.checked ? (fill ?? "#FFFFFF") : fill,
-                })
-              }
-              className="accent-pine"
-            />
-            Fill all that is clear
-          </label>
+          <CheckField
+            label="Fill all that is clear"
+            checked={solid}
+            onChange={(on) =>
+              change({
+                solid: on,
+                fill: on ? (fill ?? "#FFFFFF") : fill,
+              })
+            }
+          />
         </div>
       </Section>
     </>

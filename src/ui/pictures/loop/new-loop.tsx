@@ -15,6 +15,7 @@ import { ask } from "../../parts/asking/ask";
 import { Button } from "../../parts/button";
 import { formatCount } from "../../parts/format";
 import { LoopRoom } from "./loop-room";
+import { TextField } from "../../parts/fields/text-field";
 
 type Kind = LoopSource["kind"];
 
@@ -169,18 +170,16 @@ export function NewLoop({ originals, circles, brandColors, chosen }: Props) {
         </p>
       )}
       {kind === "text-reveal" ? (
-        <label className="mt-6 block max-w-xl">
-          <span className="block text-xs text-soft">Words, at most 120 characters</span>
-          <input
-            autoFocus
-            value={words}
-            maxLength={120}
-            onChange={(event) => setWords(event.target.value)}
-            onKeyDown={(event) => event.key === "Enter" && ready && void begin()}
-            placeholder="what it is to say"
-            className="w-full border-b border-soft bg-transparent py-1 text-lg focus:border-pine"
-          />
-        </label>
+        <TextField
+          label="Words, at most 120 characters"
+          autoFocus
+          value={words}
+          maxLength={120}
+          onChange={(event) => setWords(event.target.value)}
+          onKeyDown={(event) => event.key === "Enter" && ready && void begin()}
+          placeholder="what it is to say"
+          className="mt-6 max-w-xl"
+        />
       ) : (
         <>
           <p className="mb-2 mt-5 text-soft" aria-live="polite">

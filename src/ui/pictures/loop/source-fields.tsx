@@ -14,6 +14,8 @@ import { IconButton } from "../../parts/icon-button";
 import { MeasureField } from "../../parts/fields/measure-field";
 import { Section } from "../../parts/section";
 import type { LoopTools } from "./use-loop";
+import { CheckField } from "../../parts/fields/check-field";
+import { SettledTextField } from "../../parts/fields/settled-text-field";
 
 interface Props {
   readonly tools: LoopTools;
@@ -146,15 +148,12 @@ function TextFields({ source, tools, palette }: Props & { source: Text }) {
 
   return (
     <Section title="Words that appear one by one">
-      <input
-        aria-label="Words"
-        defaultValue={text.words}
+      <SettledTextField
+        label="Words"
+        quiet
+        value={text.words}
         maxLength={120}
-        onBlur={(event) =>
-          event.target.value.trim() !== text.words && void set({ words: event.target.value.trim() })
-        }
-        onKeyDown={(event) => event.key === "Enter" && event.currentTarget.blur()}
-        className="w-full border-b border-soft bg-transparent py-0.5 focus:border-pine"
+        onSettle={(words) => void set({ words })}
       />
       <div className="mt-2 grid grid-cols-2 items-end gap-x-4 gap-y-2">
         <ChoiceField
@@ -182,15 +181,7 @@ function TextFields({ source, tools, palette }: Props & { source: Text }) {
           clearable
           onChange={(background) => void set({ background })}
         />
-        <label className="flex items-center gap-2">
-          <input
-            type="checkbox"
-            checked={text.bold}
-            onChange={(event) => void set({ bold: event.target.checked })}
-            className="accent-pine"
-          />
-          Bold
-        </label>
+        <CheckField label="Bold" checked={text.bold} onChange={(on) => void set({ bold: on })} />
       </div>
     </Section>
   );
