@@ -21,13 +21,29 @@ interface Props {
   readonly canvas?: string;
 }
 
+interface Drawn {
+  readonly html: string;
+  readonly canvas: string;
+}
+
 const policy =
   "default-src 'none'; img-src 'self' http: https: data:; style-src 'self' 'unsafe-inline'; font-src 'self'";
 
-const documentAround = (html: string, canvas: string): string =>
+const documentAround = ({ html, canvas }: Drawn): string =>
   `<!DOCTYPE html><html><head><meta charset="utf-8"><meta http-equiv="Content-Security-Policy" content="${policy}">` +
   `<link rel="stylesheet" href="/fonts/web-safe.css"><style>html{background:${canvas}}html{overflow:hidden}body{margin:0;padding:8px;box-sizing:border-box;display:flow-root}</style>` +
   `</head><body>${html}</body></html>`;
+
+/** The body to draw into; null while the frame's document has not come. */
+function bodyOf(frame: HTMLIFrameElement | null): HTMLElement | null {
+  const drawn = frame?.contentDocument;
+  return drawn?.URL === "about:srcdoc" ? drawn.body : null;
+}
+
+function draw(body: HTMLElement, { html, canvas }: Drawn): void {
+  body.innerHTML = html;
+  body.ownerDocument.documentElement.style.background = canvas;
+}
 
 /**
  * A signature drawn in a sandboxed frame in which nothing can run. The frame is made once; what it shows is
@@ -44,28 +60,28 @@ export function SignatureFrame({
   canvas = "#ffffff",
 }: Props) {
   const frame = useRef<HTMLIFrameElement>(null);
-  const [first] = useState(html);
-  const [initial] = useState(() => documentAround(html, canvas));
-  const latest = useRef(html);
+  const [first] = useState({ html, canvas });
+  const latest = useRef(first);
   const [content, setContent] = useState({ width, height: height ? height / wanted : 120 });
   const room = Math.min(width / content.width, height ? height / content.height : 1);
   const scale = fit ? Math.min(wanted, room) : wanted;
 
   useLayoutEffect(() => {
-    latest.current = html;
-    const drawn = frame.current?.contentDocument;
-    if (!drawn) return;
-    if (drawn.URL === "about:srcdoc" && drawn.body) staged("draw", () => (drawn.body.innerHTML = html));
-    drawn.documentElement.style.background = canvas;
+    latest.current = { html, canvas };
+    const body = bodyOf(frame.current);
+    if (body) staged("draw", () => draw(body, latest.current));
   }, [html, canvas]);
 
   useEffect(() => {
     const element = frame.current;
     if (!element) return;
     let observer: ResizeObserver | null = null;
-    const watch = (): void => {
-      const body = element.contentDocument?.body;
-      if (!body || element.contentDocument.URL !== "about:srcdoc") return;
+    const arrived = (): void => {
+      const body = bodyOf(element);
+      if (!body) return;
+      // What changed before the frame's document was there could not be drawn into it.
+      if (latest.current.html !== first.html || latest.current.canvas !== first.canvas)
+        draw(body, latest.current);
       observer?.disconnect();
       observer = new ResizeObserver(() =>
         setContent({
@@ -75,13 +91,8 @@ export function SignatureFrame({
       );
       observer.observe(body);
     };
-    const arrived = (): void => {
-      // What changed before the frame's document was there could not be drawn into it.
-      const body = element.contentDocument?.body;
-      if (body && latest.current !== first) body.innerHTML = latest.current;
-      watch();
-    };
-    watch();
+    // It may have come before this was listening.
+    arrived();
     element.addEventListener("load", arrived);
     return () => {
       element.removeEventListener("load", arrived);
@@ -103,7 +114,7 @@ export function SignatureFrame({
         sandbox={
           followable ? "allow-same-origin allow-popups allow-popups-to-escape-sandbox" : "allow-same-origin"
         }
-        srcDoc={initial}
+        srcDoc={documentAround(first)}
         tabIndex={followable ? 0 : -1}
         inert={!followable}
         className={`block border-0 ${followable ? "" : "pointer-events-none"}`}
