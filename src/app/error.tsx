@@ -11,8 +11,8 @@ export default function Failed({ reset }: { reset: () => void }) {
       <Wordmark />
       <h1 className="mt-24 border-t border-pine pt-4 font-serif text-3xl">This page could not be drawn</h1>
       <p className="mb-5 mt-2 text-soft">
-        The fault is ours. Nothing is lost: what was saved is on the Shelf, and what was not yet saved is kept in
-        this browser and comes back when the signature is opened.
+        The fault is ours. Nothing is lost: what was saved is on the Shelf, and what was not yet saved is kept
+        in this browser and comes back when the signature is opened.
       </p>
       <div className="flex gap-3">
         <Button look="primary" onClick={reset}>

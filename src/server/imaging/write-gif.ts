@@ -2,7 +2,7 @@
  * Writing frames as a GIF with one palette for all of them: what did not change since the frame before is left out,
  * and what becomes clear again has the frame before it cleared first (GIF89a, section 23).
  */
-import * as gifenc from "gifenc";
+import { GifWriter } from "omggif";
 import type { Pixels, Rectangle, Size } from "@/core/pictures";
 
 export interface WrittenFrame {
@@ -19,13 +19,14 @@ const clearIndex = 0;
 
 interface Indexed {
   readonly indexes: Uint8Array;
-  readonly palette: readonly (readonly [number, number, number])[];
+  /** `0xRRGGBB`; as many as a power of two, as the format has it. */
+  readonly palette: readonly number[];
 }
 
 /** Colours by number. Throws a RangeError for more than 255 opaque colours. */
 function indexColors({ data }: Pixels): Indexed {
   const numbers = new Map<number, number>();
-  const palette: [number, number, number][] = [[0, 0, 0]];
+  const palette: number[] = [0];
   const indexes = new Uint8Array(data.length / 4);
   for (let index = 0; index < indexes.length; index++) {
     const at = index * 4;
@@ -33,21 +34,19 @@ function indexColors({ data }: Pixels): Indexed {
     const color = (data[at]! << 16) | (data[at + 1]! << 8) | data[at + 2]!;
     let number = numbers.get(color);
     if (number === undefined) {
-      number = palette.push([data[at]!, data[at + 1]!, data[at + 2]!]) - 1;
+      number = palette.push(color) - 1;
       if (number > 255) throw new RangeError("A GIF's palette has room for 255 colours beside the clear one");
       numbers.set(color, number);
     }
     indexes[index] = number;
   }
-  return { indexes, palette };
+  const room = Math.max(4, 2 ** Math.ceil(Math.log2(palette.length)));
+  return { indexes, palette: [...palette, ...new Array<number>(room - palette.length).fill(0)] };
 }
 
 /** Whether something shown on a canvas must become clear for a frame. */
 const uncovers = (canvas: Uint8Array, frame: Uint8Array): boolean =>
   canvas.some((color, index) => color !== clearIndex && frame[index] === clearIndex);
-
-/** The package is CommonJS with a default of its own inside, and bundlers unwrap it differently. */
-const { GIFEncoder } = "GIFEncoder" in gifenc ? gifenc : (gifenc as { default: typeof gifenc }).default;
 
 interface Patch extends Rectangle {
   /** Colour numbers of the rectangle. */
@@ -79,15 +78,19 @@ function changedPart(frame: Uint8Array, canvas: Uint8Array, { width, height }: S
   return { ...part, indexes };
 }
 
-/** Bytes of a frame by itself. */
-function weigh({ indexes, width, height }: Patch, colorDepth: number): number {
-  const encoder = GIFEncoder({ initialCapacity: indexes.length });
-  encoder.writeFrame(indexes, width, height, { palette: [[0, 0, 0]], colorDepth });
-  return encoder.bytes().length;
-}
+/** Room that holds so many pixels however badly they compress: 12 bits each, and what stands around them; bytes. */
+const roomFor = (pixels: number): number => Math.ceil(pixels * 1.6) + 2048;
 
-/** Where a frame's left and top stand after its beginning: behind a control block of 8 bytes and a mark. */
-const placeOffset = 9;
+/** The package's types ask for a list; it reads by number, and so takes what is packed more closely. */
+const asList = (indexes: Uint8Array): number[] => indexes as unknown as number[];
+
+/** Bytes of a frame by itself. */
+function weigh({ indexes, width, height }: Patch, palette: readonly number[]): number {
+  const writer = new GifWriter(Buffer.alloc(roomFor(indexes.length)), width, height, {
+    palette: [...palette],
+  });
+  return writer.addFrame(0, 0, width, height, asList(indexes));
+}
 
 /** Neighbouring frames of one picture are one that lasts as long as both. */
 const merged = (frames: readonly WrittenFrame[]): readonly WrittenFrame[] =>
@@ -112,10 +115,13 @@ export function writeGif(
   const area = size.width * size.height;
   const order = merged(frames);
   const shown = order.map(({ picture }) => indexes.subarray(picture * area, (picture + 1) * area));
-  const encoder = GIFEncoder({ initialCapacity: area });
-  const colorDepth = Math.max(2, Math.ceil(Math.log2(palette.length)));
+  const file = Buffer.alloc(order.length * roomFor(area));
+  const writer = new GifWriter(file, size.width, size.height, {
+    palette: [...palette],
+    // Written once, a loop has no word of repeating; else it says how often it comes again.
+    ...(repeats === 1 ? {} : { loop: Math.max(0, repeats - 1) }),
+  });
   const blank = new Uint8Array(area);
-  const places: { readonly at: number; readonly x: number; readonly y: number }[] = [];
   let canvas: Uint8Array = blank;
   for (const [index, frame] of shown.entries()) {
     const whole: Patch = { x: 0, y: 0, ...size, indexes: frame };
@@ -123,25 +129,14 @@ export function writeGif(
     const cleared = uncovers(frame, shown[(index + 1) % shown.length]!);
     const part = changedPart(frame, canvas, size);
     // Only what is drawn can be cleared; and where most of a frame changed, leaving out the rest is only noise.
-    const all = index === 0 || cleared || weigh(whole, colorDepth) < weigh(part, colorDepth);
-    const lighter = all ? whole : part;
-    if (index > 0) places.push({ at: encoder.bytes().length, x: lighter.x, y: lighter.y });
-    encoder.writeFrame(lighter.indexes, lighter.width, lighter.height, {
-      ...(index === 0 ? { palette, repeat: repeats === 0 ? 0 : repeats - 1 || -1 } : {}),
-      transparent: true,
-      transparentIndex: clearIndex,
-      delay: order[index]!.time,
-      colorDepth,
-      dispose: cleared ? isCleared : stays,
+    const all = index === 0 || cleared || weigh(whole, palette) < weigh(part, palette);
+    const { x, y, width, height, indexes: drawn } = all ? whole : part;
+    writer.addFrame(x, y, width, height, asList(drawn), {
+      transparent: clearIndex,
+      delay: Math.round(order[index]!.time / 10),
+      disposal: cleared ? isCleared : stays,
     });
     canvas = cleared ? blank : frame;
   }
-  encoder.finish();
-  const bytes = Buffer.from(encoder.bytes());
-  // The encoder draws every frame at the top left; where a part belongs is written in afterwards.
-  for (const { at, x, y } of places) {
-    bytes.writeUInt16LE(x, at + placeOffset);
-    bytes.writeUInt16LE(y, at + placeOffset + 2);
-  }
-  return { bytes, frames: order.length };
+  return { bytes: Buffer.from(file.subarray(0, writer.end())), frames: order.length };
 }
