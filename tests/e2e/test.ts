@@ -1,5 +1,7 @@
 /** Playwright's `test`, whose pages are handed over once they have come to life. */
+import path from "node:path";
 import { test as base, type Page } from "@playwright/test";
+import { fillDemo, serverPort, startServer, type TestServer } from "./server";
 
 export { expect } from "@playwright/test";
 
@@ -34,7 +36,25 @@ function lively(page: Page): Page {
   return page;
 }
 
-export const test = base.extend({
+/** The ports of one worker's servers are so far from those of the next. */
+const portsOfWorker = 10;
+
+export const test = base.extend<object, { site: TestServer }>({
+  /** The server that the tests of one worker share, on a demo of its own: workers never see each other's changes. */
+  site: [
+    // Playwright reads from the first argument which fixtures it needs.
+    // eslint-disable-next-line no-empty-pattern
+    async ({}, handOver, { parallelIndex }) => {
+      const port = serverPort + portsOfWorker * parallelIndex;
+      const data = path.resolve(`.still-line/e2e-${parallelIndex}`);
+      await fillDemo(data, port);
+      const server = await startServer(data, port);
+      await handOver(server);
+      await server.kill();
+    },
+    { scope: "worker" },
+  ],
+  baseURL: async ({ site }, handOver) => handOver(site.address),
   context: async ({ context }, handOver) => {
     const newPage = context.newPage.bind(context);
     context.newPage = async () => lively(await newPage());
