@@ -1,6 +1,7 @@
 "use client";
 
-import { useCallback, useMemo, useState } from "react";
+import { useCallback, useEffect, useMemo, useState } from "react";
+import { flushSync } from "react-dom";
 import { toast } from "sonner";
 import type { OpenSignature, Version } from "@/contract";
 import type { Finding, LinkAnswers, PictureFactsBySource } from "@/core/checks";
@@ -10,6 +11,7 @@ import { callingCodeOf, type NetworkKind } from "@/core/links";
 import type { Person } from "@/core/people";
 import { parseSignature, settingsOf, shortForm } from "@/core/signature";
 import type { LinkDefaults } from "../links/link-kinds";
+import { FocusHome } from "../parts/focus-home";
 import { useAhead } from "../parts/lazily";
 import { staged } from "../parts/drawing/stage";
 import { paletteFor } from "../signature/palette";
@@ -31,6 +33,7 @@ import { createState } from "./editor/state";
 import { describeSelection } from "./editor/selection";
 import { replaceDocument } from "../signature/editing/replace-document";
 import { useSignature } from "../signature/editing/use-signature";
+import { takeStarted } from "../signature/just-started";
 import { useFindings } from "../signature/use-findings";
 import type { Form } from "../signature/form-switch";
 import type { LetterType } from "./sheet/letter-type";
@@ -84,6 +87,12 @@ export function Bench({ signature, person: ownPerson, people, base, brandColors,
   const chooseIcons = useCallback((position: number) => setOpen({ kind: "icons", position }), []);
   const close = useCallback(() => setOpen(null), []);
 
+  /** Once a choice is made, work goes on at the sheet and not at the button that asked. */
+  const closeToSheet = (): void => {
+    flushSync(close);
+    tools.focus();
+  };
+
   useAhead(dialogs);
 
   const edited = useSignature(signature, createState);
@@ -103,6 +112,11 @@ export function Bench({ signature, person: ownPerson, people, base, brandColors,
     onPicture: choosePicture,
     onPasted: sayDropped,
   });
+
+  const { id } = signature;
+  useEffect(() => {
+    if (takeStarted(id)) tools.focus();
+  }, [id, tools]);
 
   const html = useMemo(
     () =>
@@ -180,7 +194,7 @@ export function Bench({ signature, person: ownPerson, people, base, brandColors,
   );
 
   return (
-    <>
+    <FocusHome value={tools.focus}>
       <div className="flex h-screen min-h-[560px] flex-col">
         <BenchFrame
           value={value}
@@ -200,8 +214,7 @@ export function Bench({ signature, person: ownPerson, people, base, brandColors,
           onClose={close}
           onChoose={async (choice) => {
             await pictures.place(choice, open.target);
-            tools.focus();
-            close();
+            closeToSheet();
           }}
         />
       )}
@@ -216,7 +229,7 @@ export function Bench({ signature, person: ownPerson, people, base, brandColors,
           onClose={close}
           onChoose={async (icons, look) => {
             await addIcons(open.position, icons, look);
-            close();
+            closeToSheet();
           }}
         />
       )}
@@ -228,7 +241,7 @@ export function Bench({ signature, person: ownPerson, people, base, brandColors,
           onClose={close}
           onKeep={(cut) => {
             pictures.swap(open.source, open.position, cut);
-            close();
+            closeToSheet();
           }}
         />
       )}
@@ -255,9 +268,7 @@ export function Bench({ signature, person: ownPerson, people, base, brandColors,
           onClose={close}
         />
       )}
-      {saving.kind === "stale" && (
-        <ConflictDialog signature={edited} person={person} base={base} onClosed={tools.focus} />
-      )}
-    </>
+      {saving.kind === "stale" && <ConflictDialog signature={edited} person={person} base={base} />}
+    </FocusHome>
   );
 }

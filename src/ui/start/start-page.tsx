@@ -10,6 +10,7 @@ import { IconButton } from "../parts/icon-button";
 import { localPictures } from "../parts/drawing/local-pictures";
 import { SignatureFrame } from "../parts/drawing/signature-frame";
 import { GridPicker } from "./grid-picker";
+import { recordStarted } from "../signature/just-started";
 
 export interface DrawnPattern {
   readonly id: string;
@@ -34,6 +35,7 @@ export function StartPage({ patterns, base }: Props) {
     setStarting(true);
     try {
       const { id } = await ask(endpoints.startSignature, { body: asked });
+      recordStarted(id);
       router.push(`/signatures/${id}`);
     } catch (error) {
       toast.error((error as Error).message);

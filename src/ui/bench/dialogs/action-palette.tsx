@@ -4,6 +4,7 @@ import { Command } from "cmdk";
 import type { EditorState } from "prosemirror-state";
 import { Dialog } from "radix-ui";
 import { useState } from "react";
+import { useFocusBack } from "../../parts/focus-home";
 import { Keys } from "../../parts/keys";
 import { matchAction } from "./match-action";
 import type { EditorTools } from "../editor/use-editor";
@@ -23,13 +24,14 @@ interface Props {
 
 /** Everything that can be put in or done, found by typing a few letters of its name. */
 export function ActionPalette({ onClose, ...rest }: Props) {
+  const focusBack = useFocusBack();
   return (
     <Dialog.Root open onOpenChange={(next) => !next && onClose()}>
       <Dialog.Portal>
         <Dialog.Overlay className="fixed inset-0 z-30 bg-ink/20" />
         <Dialog.Content
           aria-describedby={undefined}
-          onCloseAutoFocus={(event) => event.preventDefault()}
+          onCloseAutoFocus={focusBack}
           className="fixed left-1/2 top-24 z-30 w-[460px] max-w-[94vw] -translate-x-1/2 rounded-sm border border-hairline bg-paper"
         >
           <Dialog.Title className="sr-only">Put in or do</Dialog.Title>

@@ -9,6 +9,7 @@ import type { Recipe } from "@/core/pictures";
 import { ask } from "../../parts/asking/ask";
 import { CutRoom } from "../../pictures/cut/cut-room";
 import { picturesToMatch } from "../../pictures/cut/pictures-to-match";
+import { useFocusBack } from "../../parts/focus-home";
 
 interface Props {
   readonly source: string;
@@ -27,6 +28,7 @@ interface Opened {
 /** Cutting a picture of the signature without leaving the Bench. */
 export function CutDialog({ source, brandColors, document, onClose, onKeep }: Props) {
   const [opened, setOpened] = useState<Opened | null>(null);
+  const focusBack = useFocusBack();
   const [problem, setProblem] = useState<string | null>(null);
   const matches = useMemo(() => picturesToMatch(document, source), [document, source]);
 
@@ -47,6 +49,7 @@ export function CutDialog({ source, brandColors, document, onClose, onKeep }: Pr
         <Dialog.Overlay className="fixed inset-0 z-30 bg-ink/30" />
         <Dialog.Content
           aria-describedby={undefined}
+          onCloseAutoFocus={focusBack}
           className="fixed inset-3 z-30 rounded-sm border border-hairline bg-paper p-4 pr-12"
         >
           {opened ? (

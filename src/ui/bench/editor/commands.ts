@@ -11,6 +11,7 @@ import {
 import {
   attributesIn,
   font,
+  leadingKind,
   letterSpacing,
   link,
   schema,
@@ -18,6 +19,8 @@ import {
   size,
   textColor,
 } from "@/core/signature";
+
+import type { Placed } from "./selection";
 
 /** The marks at the cursor, or at the start of what is selected. */
 export function marksAtSelection(state: EditorState): readonly Mark[] {
@@ -130,16 +133,27 @@ export function linkRange(state: EditorState): { from: number; to: number } | nu
   return found;
 }
 
+/** The part that leads somewhere as a whole: a picture that is selected, or the button that is, or whose words are. */
+export function leadingAt({ selection }: EditorState): Placed | null {
+  if (selection instanceof NodeSelection && leadingKind(selection.node))
+    return { position: selection.from, node: selection.node };
+  const { $from } = selection;
+  for (let depth = $from.sharedDepth(selection.to); depth > 0; depth--)
+    if (leadingKind($from.node(depth))) return { position: $from.before(depth), node: $from.node(depth) };
+  return null;
+}
+
+/** Null where nothing is selected that can lead anywhere; a step is made wherever one is answered. */
 export function setLink(state: EditorState, href: string | null): Transaction | null {
-  const { selection, tr } = state;
-  if (selection instanceof NodeSelection && "link" in selection.node.attrs)
-    return tr.setNodeAttribute(selection.from, "link", href);
+  const { tr } = state;
+  const leading = leadingAt(state);
+  if (leading) return tr.setNodeAttribute(leading.position, "link", href);
   const range = linkRange(state);
   if (!range) return null;
   const type = schema.marks.link;
   tr.removeMark(range.from, range.to, type);
   if (href) tr.addMark(range.from, range.to, type.create({ href }));
-  return tr;
+  return tr.docChanged ? tr : null;
 }
 
 /** Where a block goes: in place of an empty line, or after the block that the selection is in. */

@@ -2,7 +2,16 @@
 import type { Node } from "prosemirror-model";
 import { NodeSelection, type EditorState } from "prosemirror-state";
 import { CellSelection } from "prosemirror-tables";
-import { placeAtOffset, placeStep, tableMap, wordsIn, type CellPlace, type TableMap } from "@/core/signature";
+import {
+  placeAtOffset,
+  placeStep,
+  rectangleOf,
+  tableMap,
+  wordsIn,
+  type CellPlace,
+  type Rectangle,
+  type TableMap,
+} from "@/core/signature";
 
 export interface Placed {
   readonly position: number;
@@ -30,6 +39,17 @@ export interface BenchSelection {
   readonly part: Placed | null;
 }
 
+/** What a block of cells is called: "row 2", "columns 1–2", "2 × 3 cells", or "the whole table". */
+function blockName({ rows, columns }: TableMap, { top, left, bottom, right }: Rectangle): string {
+  const bands = (word: string, from: number, to: number): string =>
+    to - from === 1 ? `${word} ${to}` : `${word}s ${from + 1}–${to}`;
+  const [across, down] = [right - left === columns, bottom - top === rows];
+  if (across && down) return "the whole table";
+  if (across) return bands("row", top, bottom);
+  if (down) return bands("column", left, right);
+  return `${bottom - top} × ${right - left} cells`;
+}
+
 const label = (parent: Node, index: number): string => placeStep(wordsIn(parent), index);
 
 export function describeSelection({ selection, doc }: EditorState): BenchSelection {
@@ -55,7 +75,17 @@ export function describeSelection({ selection, doc }: EditorState): BenchSelecti
       ? { position: selection.from, node: selection.node }
       : null;
   if (part) path.push({ ...part, label: label(at.parent, at.index()) });
-  return { path, table, cells, part };
+  return { path: cells.length > 1 ? blockPath(path, cells) : path, table, cells, part };
+}
+
+/** The way to a block of cells: to their table, and then to all of them at once. */
+function blockPath(path: readonly Step[], cells: readonly PlacedCell[]): readonly Step[] {
+  const [first] = cells;
+  if (!first) return path;
+  const { position, node, map } = first;
+  const tables = path.map((step) => step.node.type.name).lastIndexOf("table");
+  const name = blockName(map, rectangleOf(cells.map(({ place }) => place)));
+  return [...path.slice(0, tables + 1), { position, node, label: name }];
 }
 
 function placedCell(document: Node, position: number): PlacedCell {

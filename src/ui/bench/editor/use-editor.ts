@@ -2,7 +2,13 @@
 
 /** The editor on the sheet: mounted once, its state mirrored into React. */
 import { startTransition, useCallback, useEffect, useLayoutEffect, useMemo, useRef, useState } from "react";
-import { Selection, type Command, type EditorState, type Transaction } from "prosemirror-state";
+import {
+  Selection,
+  TextSelection,
+  type Command,
+  type EditorState,
+  type Transaction,
+} from "prosemirror-state";
 import { EditorView } from "prosemirror-view";
 import type { Person } from "@/core/people";
 import type { EditedSignature } from "../../signature/editing/use-signature";
@@ -107,6 +113,14 @@ export function useEditor(signature: EditedSignature, given: Options): EditorOnS
             (html === "" && !asWords.current && takeFiles(event, event.clipboardData)) ||
             pasteForeign(pasted, html, slice, options.current.onPasted)
           );
+        },
+        // Three clicks take the line; the cell around it is taken by its edge or by key.
+        handleTripleClick: (clicked, position) => {
+          const { doc, tr } = clicked.state;
+          const at = doc.resolve(position);
+          if (!at.parent.isTextblock) return false;
+          clicked.dispatch(tr.setSelection(TextSelection.create(doc, at.start(), at.end())));
+          return true;
         },
         handleDoubleClickOn: (_view, _pos, node, position) => {
           if (node.type.name !== "picture") return false;

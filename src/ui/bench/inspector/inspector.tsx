@@ -2,7 +2,7 @@
 
 import { NodeSelection, TextSelection } from "prosemirror-state";
 import { CellSelection } from "prosemirror-tables";
-import { useState } from "react";
+import { useEffect, useState } from "react";
 import { useBench } from "../bench-context";
 import type { Step } from "../editor/selection";
 import { CellMeasures } from "./cell-measures";
@@ -15,6 +15,14 @@ import { TextLineMeasures } from "./text-line-measures";
 export function Inspector() {
   const { editor, selection } = useBench();
   const [whole, setWhole] = useState(false);
+  // Whoever comes back to the sheet works on what is selected there.
+  useEffect(() => {
+    const arrived = ({ target }: FocusEvent): void => {
+      if (target instanceof Element && target.closest(".signature-editor")) setWhole(false);
+    };
+    document.addEventListener("focusin", arrived);
+    return () => document.removeEventListener("focusin", arrived);
+  }, []);
 
   const select = ({ position, node }: Step): void => {
     setWhole(false);

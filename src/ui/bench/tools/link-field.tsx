@@ -6,13 +6,13 @@ import { Popover } from "radix-ui";
 import { useState } from "react";
 import { toast } from "sonner";
 import { describeLink } from "@/core/links";
-import { attributesIn, leadingKind, link, setLinkLook, type LinkAttributes } from "@/core/signature";
+import { attributesIn, hrefOf, link, setLinkLook, type LinkAttributes } from "@/core/signature";
 import { ChoiceField } from "../../parts/fields/choice-field";
 import { LinkForm } from "../../links/link-form";
 import { ColorField } from "../../parts/fields/color-field";
 import { PopoverPanel } from "../../parts/popover-panel";
 import { useBench } from "../bench-context";
-import { linkRange, marksAtSelection, setLink } from "../editor/commands";
+import { leadingAt, linkRange, marksAtSelection, setLink } from "../editor/commands";
 
 /** How this one link is drawn, unlike the others of the signature. */
 function OneLook({ link }: { link: LinkAttributes }) {
@@ -51,17 +51,23 @@ export function LinkField({ current }: { current: string | null }) {
   const [open, setOpen] = useState(false);
   const { state } = editor;
   const part = selection.part;
-  const leading = part && leadingKind(part.node);
-  const linked = part && leading ? leading.of(part.node).link : current;
+  const leading = leadingAt(state);
+  const linked = leading ? hrefOf(leading.node) : current;
   const possible =
-    Boolean(leading) ||
+    leading !== null ||
     (linkRange(state) !== null && !(state.selection instanceof NodeSelection && part?.node.isBlock));
   const ofText =
-    part?.node.type.name === "inlinePicture" ? null : attributesIn(link, marksAtSelection(state));
+    leading || part?.node.type.name === "inlinePicture" ? null : attributesIn(link, marksAtSelection(state));
 
-  const finish = (href: string | null): void => {
-    editor.apply((now) => setLink(now, href));
+  const finish = (href: string | null, changes: readonly string[] = []): void => {
+    const linking = setLink(editor.current(), href);
     setOpen(false);
+    if (!linking && href !== linked)
+      return void toast.error(
+        "Nothing that is selected can lead anywhere: take text, a picture or a button.",
+      );
+    if (linking) editor.apply(() => linking);
+    if (changes.length > 0) toast(`${changes.join(" ")} It is ${href} now.`);
   };
 
   return (
@@ -76,15 +82,7 @@ export function LinkField({ current }: { current: string | null }) {
         {linked && <span className="truncate text-sm">{describeLink(linked).shown}</span>}
       </Popover.Trigger>
       <PopoverPanel label="Link" align="start" className="w-80 p-3">
-        <LinkForm
-          current={linked}
-          defaults={linking}
-          onLink={(href, changes) => {
-            if (changes.length > 0) toast(`${changes.join(" ")} It is ${href} now.`);
-            finish(href);
-          }}
-          onUnlink={() => finish(null)}
-        />
+        <LinkForm current={linked} defaults={linking} onLink={finish} onUnlink={() => finish(null)} />
         {ofText && <OneLook link={ofText} />}
       </PopoverPanel>
     </Popover.Root>

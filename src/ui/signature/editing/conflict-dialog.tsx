@@ -6,6 +6,7 @@ import { compile } from "@/core/compile";
 import type { Person } from "@/core/people";
 import { parseSignature } from "@/core/signature";
 import { Button } from "../../parts/button";
+import { useFocusBack } from "../../parts/focus-home";
 import { localPictures } from "../../parts/drawing/local-pictures";
 import { SignatureFrame } from "../../parts/drawing/signature-frame";
 import type { EditedSignature } from "./use-signature";
@@ -37,12 +38,11 @@ interface Props {
   readonly signature: EditedSignature;
   readonly person: Person | null;
   readonly base: string;
-  /** Called once it is gone, so that work goes on where it was. */
-  readonly onClosed?: () => void;
 }
 
 /** Two versions of one signature: both are shown, one goes on, and the other gets a place on the Shelf. */
-export function ConflictDialog({ signature, person, base, onClosed }: Props) {
+export function ConflictDialog({ signature, person, base }: Props) {
+  const focusBack = useFocusBack();
   const [busy, setBusy] = useState(false);
   const { name, state, saving, settle } = signature;
   if (saving.kind !== "stale") return null;
@@ -58,11 +58,7 @@ export function ConflictDialog({ signature, person, base, onClosed }: Props) {
       <AlertDialog.Portal>
         <AlertDialog.Overlay className="fixed inset-0 z-30 bg-ink/30" />
         <AlertDialog.Content
-          onCloseAutoFocus={(event) => {
-            if (!onClosed) return;
-            event.preventDefault();
-            onClosed();
-          }}
+          onCloseAutoFocus={focusBack}
           className="fixed left-1/2 top-1/2 z-30 w-[1080px] max-w-[94vw] -translate-x-1/2 -translate-y-1/2 rounded-sm border border-hairline bg-paper p-6"
         >
           <AlertDialog.Title className="font-serif text-2xl">Two versions of “{name}”</AlertDialog.Title>
