@@ -85,6 +85,7 @@ test("two windows on one signature: the second to save sees both versions and ch
   await startBlank(page);
   await page.getByRole("textbox", { name: "Name of the signature" }).fill("Contested");
   await page.keyboard.press("Enter");
+  await expect(page).toHaveTitle(/^Contested/);
   const second = await page.context().newPage();
   await second.goto(page.url());
   await cell(page, 1, 2).click();
@@ -117,6 +118,7 @@ test("Links saves over nobody's work: its change is shown beside what the Bench 
   await startBlank(page);
   await page.getByRole("textbox", { name: "Name of the signature" }).fill("Undecided");
   await page.keyboard.press("Enter");
+  await expect(page).toHaveTitle(/^Undecided/);
   const bench = page.url();
   await cell(page, 1, 2).click();
   await page.keyboard.type("harrowfen.example");

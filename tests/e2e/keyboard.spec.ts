@@ -8,10 +8,8 @@ test("a signature is started, typed, styled, measured and linked without a point
   await expect(page.getByRole("heading", { name: "Start a signature" })).toBeVisible();
   await tabTo(page, /^Start a blank table of 1 × 2/);
   await page.keyboard.press("Enter");
-  await expect(page.getByRole("textbox", { name: "Signature", exact: true })).toBeVisible();
-
-  await tabTo(page, "Signature");
-  // Tab goes from cell to cell on the sheet.
+  // The caret is in the first cell, and Tab goes from cell to cell on the sheet.
+  await expect(page.getByRole("textbox", { name: "Signature", exact: true })).toBeFocused();
   await page.keyboard.press("Tab");
   await page.keyboard.type("Ada ");
   await page.keyboard.press("Control+b");

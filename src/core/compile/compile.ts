@@ -3,7 +3,7 @@
  * give the same bytes.
  */
 import type { Node } from "prosemirror-model";
-import { escapeText, toNumericReferences } from "../html";
+import { escapeAttribute, escapeText, toNumericReferences } from "../html";
 import type { Person } from "../people";
 import {
   nodeKinds,
@@ -39,7 +39,7 @@ const writePlain: Writing["writePlain"] = (node, writing) => blockKind(node).wri
 function wholeFile(body: string, settings: Settings, title: string): string {
   const language = settings.language || "en";
   return (
-    `<!DOCTYPE html>\n<html lang="${language}"${settings.direction === "rtl" ? ' dir="rtl"' : ""}>\n` +
+    `<!DOCTYPE html>\n<html lang="${escapeAttribute(language)}"${settings.direction === "rtl" ? ' dir="rtl"' : ""}>\n` +
     `<head>\n<meta http-equiv="Content-Type" content="text/html; charset=utf-8">\n` +
     `<title>${escapeText(title)}</title>\n</head>\n<body>\n${body}\n</body>\n</html>\n`
   );

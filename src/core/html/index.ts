@@ -34,6 +34,7 @@ export {
 export { elementsIn, nodesIn, visitNodes, walkElements, walkLeaves, type Visitor } from "./walk";
 export {
   element,
+  escapeAttribute,
   escapeText,
   px,
   sidesShorthand,

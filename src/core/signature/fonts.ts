@@ -85,7 +85,9 @@ const byFamily = new Map(webSafeFonts.map((font) => [font.family, font]));
 /** The entry of a web-safe family, or null for a family that recipients may not have. */
 export const webSafeFont = (family: string): WebSafeFont | null => byFamily.get(family) ?? null;
 
-const quoted = (family: string): string => (/^[A-Za-z-]+$/.test(family) ? family : `'${family}'`);
+/** A family as CSS reads it: a bare word, or a string whose own quotes and slashes are escaped (CSS Syntax 3, 4.3.7). */
+const quoted = (family: string): string =>
+  /^[A-Za-z-]+$/.test(family) ? family : `'${family.replace(/[\\']/g, "\\$&").replace(/\s/g, " ")}'`;
 
 /** The CSS font stack of a family; it always ends in a generic family (CSS Fonts 4, section 2.1). */
 export function fontStack(family: string): string {

@@ -3,7 +3,7 @@ import type { Node } from "prosemirror-model";
 import { campaign } from "../links";
 import { choice, color, flag, optional, px, text, textSize } from "../values";
 import { attribute, describeAttributes, type AttributesOf } from "./description";
-import { lineHeight, linkTarget, widest } from "./values";
+import { languageTag, lineHeight, linkTarget, widest } from "./values";
 
 export const signatureSettings = describeAttributes(["signature"], {
   /** The family's name; the stack behind it comes from the web-safe fonts. */
@@ -17,7 +17,7 @@ export const signatureSettings = describeAttributes(["signature"], {
   maxWidth: attribute(px(100, widest), 600),
   direction: attribute(choice("ltr", "rtl"), "ltr"),
   /** A BCP 47 tag, or empty. */
-  language: attribute(text(35), ""),
+  language: attribute(languageTag, ""),
   /** Where dates and postal addresses lead, which phones would otherwise link by themselves, in their own blue. */
   visitLink: attribute(optional(linkTarget), null),
   /** Parameters that each web link gets when it is compiled, or null. */

@@ -29,6 +29,21 @@ export const linkTarget = describeValue<string, "address">("address", (value) =>
   return running.test(value) ? complain("an address that runs nothing", value) : null;
 });
 
+const isLanguageTag = (tag: string): boolean => {
+  try {
+    return Intl.getCanonicalLocales(tag).length === 1;
+  } catch {
+    return false;
+  }
+};
+
+/** A language as a well-formed tag (BCP 47, which is RFC 5646), or empty where none is said. */
+export const languageTag = describeValue<string, "language">("language", (value) =>
+  typeof value === "string" && value.length <= 35 && (value === "" || isLanguageTag(value))
+    ? null
+    : `“${typeof value === "string" ? value : JSON.stringify(value)}” names no language: write it like en, en-GB or ar.`,
+);
+
 /** Where a picture's bytes are: a hosted path `/h/…`, or an address from elsewhere; empty while none is chosen. */
 export const pictureSource = describeValue<string, "picture">("picture", (value) => {
   if (typeof value !== "string" || value.length > 2000)

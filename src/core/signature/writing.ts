@@ -22,8 +22,14 @@ export interface Writing {
   /** Set while the outer table itself is written. */
   readonly outermost: boolean;
   /** Where the cells of the row being written lie, and where the cell being written does. */
-  readonly rowPlaces: { readonly map: TableMap; readonly places: readonly CellPlace[] } | null;
-  readonly cell: { readonly map: TableMap; readonly place: CellPlace } | null;
+  readonly rowPlaces: {
+    readonly map: TableMap;
+    readonly places: readonly CellPlace[];
+    readonly height: number | null;
+    /** How many of the rows that a cell spans are written. */
+    readonly rowsUnder: (place: CellPlace) => number;
+  } | null;
+  readonly cell: { readonly map: TableMap; readonly place: CellPlace; readonly rows: number } | null;
   /** The height that the row being written is given, and the vertical padding that its cells share. */
   readonly rowHeight: number | null;
   readonly sharedPadding: { readonly top: number; readonly bottom: number };
@@ -54,6 +60,12 @@ export function writePlainChildren(node: Node, writing: Writing): string {
   return parts.join("\n");
 }
 
+/** An address with what none may hold as percent escapes of its UTF-8 (RFC 3986, section 2.1). */
+const escaped = (address: string): string =>
+  address.replace(/[^\x21-\x7e]+/gu, (part) => encodeURIComponent(part.toWellFormed()));
+
 /** Where a link leads in what is compiled: hosted files under the public address, pages with the campaign. */
 export const linkAddress = (href: string, { base, settings }: Writing): string =>
-  isHosted(href) || !settings.campaign ? publicAddress(href, base) : withCampaign(href, settings.campaign);
+  escaped(
+    isHosted(href) || !settings.campaign ? publicAddress(href, base) : withCampaign(href, settings.campaign),
+  );

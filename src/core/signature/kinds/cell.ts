@@ -116,7 +116,7 @@ export const cellKind = blockKind({
   },
   write(node, writing) {
     const own = cell.of(node);
-    const { map, place } = placeOfCell(writing);
+    const { map, place, rows } = placeOfCell(writing);
     const width = placeWidth(map, place);
     const shared = writing.sharedPadding;
     const room = innerWidth(map, place);
@@ -135,7 +135,7 @@ export const cellKind = blockKind({
       "td",
       {
         colspan: own.colspan > 1 ? own.colspan : null,
-        rowspan: own.rowspan > 1 ? own.rowspan : null,
+        rowspan: rows > 1 ? rows : null,
         width: sized ? width : null,
         height: rowHeight,
         // The attribute and not text-align, since only it moves a picture or table that stands as a block.

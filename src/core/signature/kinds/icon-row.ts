@@ -9,6 +9,7 @@ import { writeInline, writeInlinePlain } from "../inline";
 import { choice, count, optional, px } from "../../values";
 import { attribute, describeAttributes, type AttributesOf } from "../description";
 import { blockKind, marked, partAttributes } from "../kind";
+import { widest } from "../values";
 import { image } from "./picture";
 import { readPieces } from "./pieces";
 import { layoutTable } from "./table";
@@ -40,14 +41,12 @@ function inRows(
 const iconsOf = (row: Node): readonly Node[] =>
   row.content.content.filter((icon) => image.of(icon).source !== "");
 
-/** An icon at the row's height. */
+/** An icon at the row's height; one that would be wider than any picture may be is as wide as that, and lower. */
 function sized(icon: Node, size: number): Node {
   const { width, height } = image.of(icon);
-  return icon.type.create(
-    { ...icon.attrs, height: size, width: Math.max(1, Math.round((size * width) / height)) },
-    null,
-    icon.marks,
-  );
+  const scale = Math.min(size / height, widest / width);
+  const side = (length: number): number => Math.max(1, Math.round(scale * length));
+  return icon.type.create({ ...icon.attrs, height: side(height), width: side(width) }, null, icon.marks);
 }
 
 export const iconRowKind = blockKind({

@@ -46,9 +46,11 @@ export const rowKind = blockKind({
   ],
   write(node, writing) {
     if (!writing.rowPlaces) throw new TypeError("A row is written by its table, not by itself");
-    const { map, places } = writing.rowPlaces;
-    const inside = { ...writing, rowHeight: row.of(node).height, sharedPadding: sharedPadding(node) };
-    const cells = places.map((place) => writing.write(place.node, { ...inside, cell: { map, place } }));
+    const { map, places, height, rowsUnder } = writing.rowPlaces;
+    const inside = { ...writing, rowHeight: height, sharedPadding: sharedPadding(node) };
+    const cells = places.map((place) =>
+      writing.write(place.node, { ...inside, cell: { map, place, rows: rowsUnder(place) } }),
+    );
     return element("tr", {}, {}, cells.join(""));
   },
   writePlain: writePlainChildren,

@@ -1,8 +1,10 @@
 /** A table of rows: the outer one, or one level down inside a cell. Widths in px. */
+import type { Node } from "prosemirror-model";
 import { element } from "../../html";
 import { blockKind, marked, partAttributes } from "../kind";
-import { tableMap } from "../table-map";
+import { tableMap, type CellPlace, type TableMap } from "../table-map";
 import { writePlainChildren } from "../writing";
+import { row } from "./row";
 
 /** The attributes that every layout table carries, so that no client adds gaps, lines or a reading order. */
 export const layoutTable = (width: number) => ({
@@ -12,6 +14,31 @@ export const layoutTable = (width: number) => ({
   border: 0,
   width,
 });
+
+interface WrittenRow {
+  readonly node: Node;
+  /** Which row of the table it is. */
+  readonly row: number;
+  readonly places: readonly CellPlace[];
+  /** Null is as high as it needs. */
+  readonly height: number | null;
+}
+
+/**
+ * The rows in which a cell begins: HTML has no row without one (WHATWG HTML 4.9.12). One that is wholly spanned from
+ * above leaves its height to the row before it.
+ */
+function writtenRows(table: Node, map: TableMap): readonly WrittenRow[] {
+  const written: WrittenRow[] = [];
+  table.forEach((node, _offset, index) => {
+    const places = map.places.filter((place) => place.row === index);
+    const { height } = row.of(node);
+    const last = written.at(-1);
+    if (places.length > 0 || !last) written.push({ node, row: index, places, height });
+    else if (height !== null) written[written.length - 1] = { ...last, height: (last.height ?? 0) + height };
+  });
+  return written;
+}
 
 export const tableKind = blockKind({
   name: "table",
@@ -24,10 +51,16 @@ export const tableKind = blockKind({
     const map = tableMap(table);
     const { width } = map;
     const inside = { ...writing, outermost: false };
-    const rows = table.content.content.map((row, index) =>
-      writing.write(row, {
+    const rows = writtenRows(table, map).map(({ node, places, height }, index, written) =>
+      writing.write(node, {
         ...inside,
-        rowPlaces: { map, places: map.places.filter((place) => place.row === index) },
+        rowPlaces: {
+          map,
+          places,
+          height,
+          rowsUnder: ({ row, rowspan }) =>
+            written.slice(index).filter((under) => under.row < row + rowspan).length,
+        },
       }),
     );
     const outer = writing.outermost;

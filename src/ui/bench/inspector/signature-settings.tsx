@@ -90,6 +90,7 @@ export function SignatureSettings() {
             value={settings.language}
             maxLength={35}
             placeholder="en"
+            check={signatureSettings.attributes.language.value.check}
             onSettle={(language) => set({ language })}
             className="w-16"
           />

@@ -1,27 +1,34 @@
 "use client";
 
-import type { ComponentProps } from "react";
+import { useState, type ComponentProps } from "react";
 import { TextField } from "./text-field";
 
 interface Props extends Omit<
   ComponentProps<typeof TextField>,
-  "value" | "defaultValue" | "onChange" | "onBlur" | "onKeyDown"
+  "value" | "defaultValue" | "problem" | "onChange" | "onBlur" | "onKeyDown"
 > {
   readonly value: string;
   /** Takes what is typed once it is left or Enter is pressed, without space around it, if it is another. */
   readonly onSettle: (value: string) => void;
+  /** A sentence where what is typed cannot be taken: it is said, and what was there stays. */
+  readonly check?: (value: string) => string | null;
 }
 
 /** A line of text that is taken as a whole when it is left; Esc puts back what was there. */
-export function SettledTextField({ value, onSettle, ...field }: Props) {
+export function SettledTextField({ value, onSettle, check, ...field }: Props) {
+  const [problem, setProblem] = useState<string>();
   return (
     <TextField
       key={value}
       {...field}
       defaultValue={value}
+      problem={problem}
       onBlur={(event) => {
         const typed = event.target.value.trim();
-        if (typed !== value) onSettle(typed);
+        const complaint = check?.(typed) ?? null;
+        if (complaint !== null) event.target.value = value;
+        else if (typed !== value) onSettle(typed);
+        setProblem(complaint ?? undefined);
       }}
       onKeyDown={(event) => {
         if (event.key === "Escape") event.currentTarget.value = value;

@@ -1,0 +1,86 @@
+import type { Page } from "@playwright/test";
+import { cell, insertPart, proof, startBlank } from "./bench";
+import { expect, test } from "./test";
+
+const sheet = (page: Page) => page.getByRole("textbox", { name: "Signature", exact: true });
+const breadcrumb = (page: Page) => page.getByRole("navigation", { name: "What is selected" });
+
+test("what opens over the Bench gives the focus back to the sheet, and what is typed next goes on there", async ({
+  page,
+}) => {
+  await startBlank(page);
+  await expect(sheet(page)).toBeFocused();
+  await page.keyboard.type("Ada");
+  for (const [keys, name] of [
+    ["F2", "Put in or do"],
+    ["F1", "Keys"],
+    ["Alt+Shift+V", "Versions"],
+    ["Alt+Shift+K", "Save as a pattern"],
+    ["Alt+Shift+P", "Place a picture"],
+  ] as const) {
+    await page.keyboard.press(keys);
+    await expect(page.getByRole("dialog", { name })).toBeVisible();
+    await page.keyboard.press("Escape");
+    await expect(page.getByRole("dialog", { name })).toBeHidden();
+    await expect(sheet(page)).toBeFocused();
+  }
+  await page.keyboard.type(" Quill");
+  await expect(cell(page, 1, 1)).toHaveText("Ada Quill");
+
+  // What was opened by a button gives it back to the button.
+  const keys = page.getByRole("button", { name: "Keys", exact: true });
+  await keys.click();
+  await page.keyboard.press("Escape");
+  await expect(keys).toBeFocused();
+});
+
+test("three clicks take a line, and what is selected is called by its name", async ({ page }) => {
+  await startBlank(page, 2, 2);
+  await page.keyboard.type("Ada Quill");
+  await page.keyboard.press("Enter");
+  await page.keyboard.type("Archivist");
+  await cell(page, 1, 1).getByText("Archivist").click({ clickCount: 3 });
+  await page.keyboard.type("Keeper of seed");
+  await expect(cell(page, 1, 1).locator("p")).toHaveText(["Ada Quill", "Keeper of seed"]);
+
+  for (const [to, name] of [
+    [[1, 2], "row 1"],
+    [[2, 1], "column 1"],
+    [[2, 2], "the whole table"],
+  ] as const) {
+    await cell(page, 1, 1).getByText("Ada").click();
+    await cell(page, to[0], to[1]).click({ modifiers: ["Shift"] });
+    await expect(breadcrumb(page).getByRole("button").last()).toHaveText(name);
+    await expect(page.getByRole("status").filter({ hasText: name })).toHaveCount(1);
+  }
+
+  await breadcrumb(page).getByRole("button", { name: "signature" }).click();
+  await expect(page.getByRole("textbox", { name: "Padding left" })).toHaveCount(0);
+  await cell(page, 2, 2).click();
+  await expect(page.getByRole("textbox", { name: "Padding left" })).toBeVisible();
+});
+
+test("a button is linked from its words, and a language that is none is refused and said", async ({
+  page,
+}) => {
+  await startBlank(page, 1, 1);
+  await insertPart(page, "Button");
+  await cell(page, 1, 1).getByText("Visit").dblclick();
+  await page.getByRole("button", { name: "Link", exact: true }).click();
+  await page.getByRole("textbox", { name: "Address" }).fill("harrowfen.example/visit");
+  await page.keyboard.press("Enter");
+  await expect(proof(page, "webmail-inline").locator("a")).toHaveAttribute(
+    "href",
+    "https://harrowfen.example/visit",
+  );
+
+  await breadcrumb(page).getByRole("button", { name: "signature" }).click();
+  const language = page.getByRole("textbox", { name: "Language" });
+  await language.fill("en_GB");
+  await page.keyboard.press("Enter");
+  await expect(page.getByRole("alert").filter({ hasText: "“en_GB” names no language" })).toBeVisible();
+  await expect(language).toHaveValue("");
+  await language.fill("en-GB");
+  await page.keyboard.press("Enter");
+  await expect(page.locator(".signature-editor[lang='en-GB']")).toBeVisible();
+});
