@@ -5,7 +5,7 @@
 import { mailtoLink } from "./mail";
 import { telLink } from "./phone";
 import { webLink } from "./web";
-import { monthNames, streetWords } from "./words";
+import { monthNames, otherNumbers, streetWords } from "./words";
 
 export interface FoundLink {
   readonly kind: "web" | "mail" | "phone" | "date" | "address";
@@ -44,9 +44,20 @@ const isDay = (word: string): boolean => /^([12]?\d|3[01])(st|nd|rd|th)?$/.test(
 const isYear = (word: string): boolean => /^(19|20)\d{2}$/.test(word);
 const isMonth = (word: string): boolean => monthNames.has(word.toLowerCase());
 
+/** Whether a word shortly before a number says that it is of another kind: "VAT no. 0123456789". */
+function isNamedOtherwise(words: readonly Word[], at: number): boolean {
+  for (let before = at - 1; before >= Math.max(0, at - 3); before--) {
+    const text = wordAt(words, before).toLowerCase();
+    if (otherNumbers.has(text.replace(/[^\p{L}]/gu, ""))) return true;
+    // What names an earlier number names this one no more.
+    if (/\d{3}/.test(text)) return false;
+  }
+  return false;
+}
+
 /** How many words from `at` on make a phone number; 0 for none. Only numbers with + or a leading 0 count. */
 function phoneLength(words: readonly Word[], at: number): number {
-  if (!/^(\+|0|\(\+?\d)/.test(wordAt(words, at))) return 0;
+  if (!/^(\+|0|\(\+?\d)/.test(wordAt(words, at)) || isNamedOtherwise(words, at)) return 0;
   let joined = "";
   let best = 0;
   for (let index = at; index < Math.min(words.length, at + 7); index++) {
@@ -74,6 +85,8 @@ function dateLength(words: readonly Word[], at: number): number {
 /** How many words from `at` on make a street address: a house number, one to three names and a street word. */
 function addressLength(words: readonly Word[], at: number): number {
   if (!/^\d{1,4}[a-zA-Z]?$/.test(wordAt(words, at))) return 0;
+  // A street has a name: "24 hour drive" is no place.
+  if (!/^[\p{Lu}\p{Lo}\d]/u.test(wordAt(words, at + 1))) return 0;
   for (let index = at + 2; index < Math.min(words.length, at + 5); index++)
     if (streetWords.has(wordAt(words, index).toLowerCase())) return index - at + 1;
   return 0;

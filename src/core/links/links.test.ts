@@ -253,6 +253,9 @@ describe("what a client would link by itself", () => {
     ["12 and 13 June, 10 to 4", ["date 12 and 13 June -"]],
     ["The Old Malthouse, 3 Sluice Lane, Harrow Fen", ["address 3 Sluice Lane -"]],
     ["Room 12, 3 trays, version 4.2 of 100 seeds in May", []],
+    ["ISBN 0-306-40615-2, VAT no. 0123456789, Company number 01234567890", []],
+    ["ISBN 0-306-40615-2. Ring 01632 960100", ["phone 01632 960100 tel:01632960100"]],
+    ["A 24 hour drive, 2 days walk and 12 small close ones", []],
     ["", []],
   ])("in %j", (text, expected) => expect(found(text)).toEqual(expected));
 

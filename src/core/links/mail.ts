@@ -11,7 +11,8 @@ export interface MailParts {
 
 const mailPattern = /^[^\s@<>",;:()[\]\\/?#]+@[^\s@<>",;:()[\]\\/?#]+\.[^\s@<>",;:().[\]\\/?#]+$/;
 
-export const isMailAddress = (text: string): boolean => mailPattern.test(text);
+export const isMailAddress = (text: string): boolean =>
+  mailPattern.test(text) && !text.slice(text.lastIndexOf("@")).includes("..");
 
 /** Escapes what RFC 6068 section 2 asks for; a lone surrogate becomes the replacement character. */
 const escape = (part: string): string => encodeURIComponent(part.toWellFormed()).replaceAll("%2B", "+");
@@ -59,9 +60,14 @@ export function parseMail(href: string): MailParts | null {
       .map((address) => unescape(address).trim())
       .filter((address) => address);
   const headers = new Map<string, string>();
+  let last = "";
   for (const header of (found[2] ?? "").split("&")) {
     const at = header.indexOf("=");
-    if (at > 0) headers.set(header.slice(0, at).toLowerCase(), header.slice(at + 1));
+    if (at > 0) {
+      last = header.slice(0, at).toLowerCase();
+      headers.set(last, header.slice(at + 1));
+      // "A & B" was meant as one value: what names no header goes on from the one before.
+    } else if (last) headers.set(last, `${headers.get(last)}%26${header}`);
   }
   const to = [...list(found[1] ?? ""), ...list(headers.get("to") ?? "")];
   if (to.length === 0 || !to.every(isMailAddress)) return null;

@@ -27,11 +27,11 @@ export function telLink(number: string): string | null {
 }
 
 /**
- * A number as it is dialled from anywhere: "0044" and "+44 (0)" become "+44", and a number that is written
+ * A number as it is dialled from anywhere: "0044", "011 44" and "+44 (0)" become "+44", and a number that is written
  * without its country's code gets the one that is given, such as "44". What cannot be a number stays as it was.
  */
 export function dialled(number: string, callingCode?: string | null): string {
-  const international = number.trim().replace(/^00(?=[1-9])/, "+");
+  const international = number.trim().replace(/^(?:00[\s.-]*|011[\s.-]+)(?=[1-9])/, "+");
   const parsed = parsePhoneNumberFromString(international.replace("(0)", ""), {
     ...(callingCode && { defaultCallingCode: callingCode }),
     extract: false,

@@ -1,7 +1,8 @@
 /** What somebody types or pastes where a link is asked for, as the address that it means. */
 import { readHostedPath } from "../addresses";
 import { buildMail, isMailAddress, mailtoLink, parseMail } from "./mail";
-import { dialled, parsePhone, telLink } from "./phone";
+import { buildPhone, dialled, parsePhone, telLink } from "./phone";
+import { unwrapTyped } from "./unwrap-typed";
 import { followingParameters, mendWeb } from "./web";
 
 export type LinkReading =
@@ -60,7 +61,9 @@ function readMail(text: string): LinkReading | null {
   const changes: string[] = [];
   const say = (said: string): void => void (changes.includes(said) || changes.push(said));
   let rest = text;
-  const [, named] = /^[^<>@]*<\s*([^<>\s]+@[^<>\s]+)\s*>[\s.,;]*$/.exec(rest) ?? [];
+  const named =
+    /^[^<>@]*<\s*([^<>\s]+@[^<>\s]+)\s*>[\s.,;]*$/.exec(rest)?.[1] ??
+    /^[^()@]+\(\s*([^()\s]+@[^()\s]+)\s*\)[\s.,;]*$/.exec(rest)?.[1];
   if (named !== undefined) {
     rest = named;
     say("The name beside it is taken off.");
@@ -71,7 +74,9 @@ function readMail(text: string): LinkReading | null {
     say("It is a mail address, so it begins with mailto:.");
   }
   const doubled = /^(?:mailto\s*:\s*\/{0,2}\s*)+/i.exec(rest);
-  const schemed = doubled !== null;
+  const asked = rest.indexOf("?");
+  // An address with a subject behind it is a letter, whether that was said or not.
+  const schemed = doubled !== null || (asked > 0 && isMailAddress(rest.slice(0, asked).trim()));
   if (doubled) {
     rest = rest.slice(doubled[0].length);
     if (/mailto.*mailto/i.test(doubled[0])) say("Its beginning stood there twice.");
@@ -92,6 +97,12 @@ function readMail(text: string): LinkReading | null {
     const built = buildMail(parts);
     return built === null ? null : take(built, changes);
   }
+  const several = clean.split(/\s*[,;]\s*|\s+/);
+  if (several.length > 1 && several.every(isMailAddress)) {
+    const letter = buildMail({ to: several, cc: [], subject: "", body: "" });
+    const all = several.length === 2 ? "Both addresses go" : `All ${several.length} addresses go`;
+    return letter === null ? null : take(letter, [...changes, `${all} into one letter.`]);
+  }
   if (!isMailAddress(clean)) return null;
   if (clean !== address) say("What stood around it is taken off.");
   const made = mailtoLink(clean);
@@ -105,8 +116,12 @@ function readPhone(text: string, callingCode?: string | null): LinkReading | nul
   const word = found[1]?.toLowerCase();
   const schemed = /^(tel|sms):/i.test(text);
   const changes: string[] = [];
-  if (schemed && parsePhone(text) && !/[().]/.test(text))
-    return take(`${word}${text.slice(word?.length ?? 0)}`);
+  const parts = schemed ? parsePhone(text) : null;
+  if (parts && !/[().]/.test(text)) {
+    const built = buildPhone(parts);
+    const kept = `${word}${text.slice(word?.length ?? 0)}`;
+    return /\s/.test(kept) && built !== null ? take(built, ["The spaces in it are escaped."]) : take(kept);
+  }
   if (word !== undefined && !schemed) changes.push("The word before it is taken off.");
   const bare = (found[2] ?? "").replace(/[\s.,;]+$/, "").replace(/;ext=/i, " ext. ");
   const full = dialled(bare, callingCode);
@@ -127,13 +142,21 @@ function whyNot(text: string): string {
 }
 
 /** Reads a typed address, mends its slips and says them. Never throws, and never gives an address that runs. */
-export function readLink(typed: string, { callingCode }: ReadLinkOptions = {}): LinkReading {
-  const text = typed.trim();
+export function readLink(typed: string, options: ReadLinkOptions = {}): LinkReading {
+  if (readHostedPath(typed.trim())) return take(typed.trim());
+  const { text, changes } = unwrapTyped(typed);
+  const reading = readBare(text, options);
+  return reading.ok && changes.length > 0
+    ? { ...reading, changes: [...new Set([...changes, ...reading.changes])] }
+    : reading;
+}
+
+/** Reads an address that nothing stands around any more. */
+function readBare(text: string, { callingCode }: ReadLinkOptions): LinkReading {
   if (text === "") return refuse("Type where the link leads.");
   if (text.length > 2000) return refuse("An address has at most 2,000 characters.");
   const scheme = schemeOf(text);
   if (scheme && never.test(scheme)) return refuse(onlyThese);
-  if (readHostedPath(text)) return take(text);
   const known =
     scheme === null ||
     /^(?:h*t+ps*|mailto|tel|sms|geo|url|web|link|www|phone|ph|t|m|mobile|call)$/.test(scheme);

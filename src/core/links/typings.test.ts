@@ -157,6 +157,75 @@ describe("phone numbers as they are typed", () => {
     expect(readLink("01632 960100")).toMatchObject({ href: "tel:01632960100", changes: [] }));
 });
 
+describe("what stands around an address where it is copied from", () => {
+  const both = "Both addresses go into one letter.";
+  it.each<[typed: string, href: string, ...changes: string[]]>([
+    ["Email: ada@harrowfen.example", "mailto:ada@harrowfen.example", said.word],
+    ["E-mail: ada@harrowfen.example", "mailto:ada@harrowfen.example", said.word],
+    ["Tel.: 01632 960100", "tel:+441632960100", said.word, said.dialled],
+    ["Tel: 01632 960100", "tel:+441632960100", said.dialled],
+    ["Mob: 01632 960100", "tel:+441632960100", said.word, said.dialled],
+    ["Direct: +44 1632 960100", "tel:+441632960100", said.word],
+    ["Direct line: +44 1632 960100", "tel:+441632960100", said.word],
+    ["☎ +44 1632 960100", "tel:+441632960100", "The sign before it is taken off."],
+    ["☎️+44 1632 960100", "tel:+441632960100", "The sign before it is taken off."],
+    ["\u200e+44 1632 960100\u200e", "tel:+441632960100", said.invisible],
+    ["\u2066ada@harrowfen.example\u2069", "mailto:ada@harrowfen.example", said.invisible],
+    ["+44 1632 960100 (office)", "tel:+441632960100", said.after],
+    ["Ada (ada@harrowfen.example)", "mailto:ada@harrowfen.example", said.name],
+    [
+      '<a href="https://harrowfen.example/?a=1&amp;b=2">Us</a>',
+      `${home}/?a=1&b=2`,
+      "Only the address of the pasted link is taken.",
+      "&amp; is & now.",
+    ],
+    ["https://harrowfen.example/?a=1&amp;b=2", `${home}/?a=1&b=2`, "&amp; is & now."],
+    ["ada@harrowfen.example?subject=Seeds", "mailto:ada@harrowfen.example?subject=Seeds"],
+    [
+      "ada@harrowfen.example, ben@harrowfen.example",
+      "mailto:ada@harrowfen.example,ben@harrowfen.example",
+      both,
+    ],
+    [
+      "ada@harrowfen.example; ben@harrowfen.example",
+      "mailto:ada@harrowfen.example,ben@harrowfen.example",
+      both,
+    ],
+    [
+      "mailto:ada@harrowfen.example?subject=A & B",
+      "mailto:ada@harrowfen.example?subject=A%20%26%20B",
+      "The spaces in it are escaped.",
+    ],
+    ["00 44 1632 960100", "tel:+441632960100", said.dialled],
+    ["011 44 1632 960100", "tel:+441632960100", said.dialled],
+    ["+44 1632 960100 / 101", "tel:+441632960100", "These were two numbers: the first is taken."],
+    ["www.https://harrowfen.example", home, said.before],
+    [
+      "sms:+441632960100?body=See you soon",
+      "sms:+441632960100?body=See%20you%20soon",
+      "The spaces in it are escaped.",
+    ],
+  ])("%j is %s", (typed, href, ...changes) =>
+    expect(readLink(typed, { callingCode: "44" })).toMatchObject({ ok: true, href, changes }),
+  );
+
+  it("hides nothing that runs", () => {
+    for (const typed of [
+      "Email: javascript:alert(1)",
+      '<a href="javascript:alert(1)">x</a>',
+      "☎ javascript:alert(1)",
+      "\u200bjava\u200bscript:alert(1)",
+    ])
+      expect(readLink(typed)).toEqual({ ok: false, message: only });
+  });
+
+  it("is no second number where a slash parts a number's own digits", () =>
+    expect(readLink("030/901820", { callingCode: "49" })).toMatchObject({ href: "tel:+4930901820" }));
+
+  it("leaves a host with two full stops in a mail address to be put right by hand", () =>
+    expect(readLink("ada@host..example").ok).toBe(false));
+});
+
 const only = "A link can lead to a page, a mail address, a phone number or a text message only.";
 
 describe("what cannot be right", () => {

@@ -35,6 +35,7 @@ const slips: readonly Slip[] = [
     put: "",
     said: "Invisible characters are taken out.",
   },
+  { find: /^www\.\s*(?=https?:\/\/)/i, put: "", said: "What stood before it is taken off." },
   { find: /^[\s<"'“”„‘’«»[(]+(?=\S)/, put: "", said: "What stood before it is taken off." },
   { find: /^(?:url|web|link|www)\s*:\s*(?=\S)/i, put: "", said: "The word before it is taken off." },
   { find: /\s+([./:])/g, put: "$1", said: "The space in it is taken out." },

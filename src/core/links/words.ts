@@ -12,3 +12,10 @@ export const monthNames: ReadonlySet<string> = new Set(
 export const streetWords: ReadonlySet<string> = new Set(
   "street st road rd lane ln avenue ave close court drive way walk square terrace place row hill".split(" "),
 );
+
+/** What names a number that nobody dials. */
+export const otherNumbers: ReadonlySet<string> = new Set(
+  "isbn issn ean vat ust ustid iban bic company charity registered registration reg siret invoice order account ref reference".split(
+    " ",
+  ),
+);

@@ -1,5 +1,5 @@
 /** The fields of the directory: what each is called, and where clients would link it by themselves. */
-import { mailtoLink, telLink, webLink } from "../links";
+import { readLink } from "../links";
 
 export const fieldNames = [
   "name",
@@ -46,6 +46,12 @@ export const fieldLabels: Readonly<Record<FieldName, string>> = {
 
 export const fieldValue = (person: Person, field: FieldName): string => person[field].trim();
 
+/** The address that a value means, read as one that is typed; null where it means none of that scheme. */
+function leading(value: string, scheme: RegExp): string | null {
+  const reading = readLink(value);
+  return reading.ok && scheme.test(reading.href) ? reading.href : null;
+}
+
 /**
  * Where a field's value leads: an address, `"visit"` for what leads to the signature's visit page (phones link
  * postal addresses to a map), or null for what is only read.
@@ -54,11 +60,11 @@ export function fieldLink(field: FieldName, value: string): string | null {
   switch (field) {
     case "phone":
     case "mobile":
-      return telLink(value);
+      return leading(value, /^tel:/);
     case "mail":
-      return mailtoLink(value);
+      return leading(value, /^mailto:/);
     case "web":
-      return webLink(value);
+      return leading(value, /^https?:/);
     case "address":
       return "visit";
     default:

@@ -26,6 +26,19 @@ describe("a person", () => {
     expect(fieldLink("phone", "ask at the desk")).toBeNull();
   });
 
+  it.each([
+    ["phone", "+44 (01632) 960100", "tel:+441632960100"],
+    ["phone", "01632 960100 ext 12", "tel:01632960100;ext=12"],
+    ["mobile", "Mob: +44 7700 900123", "tel:+447700900123"],
+    ["web", "https//harrowfen.example", "https://harrowfen.example"],
+    ["mail", "Ada (ada@harrowfen.example)", "mailto:ada@harrowfen.example"],
+    ["mail", "harrowfen.example", null],
+    ["phone", "desk@harrowfen.example", null],
+    ["web", "+44 1632 960100", null],
+  ] as const)("is read as a link that is typed: %s %j leads to %s", (field, value, href) => {
+    expect(fieldLink(field, value)).toBe(href);
+  });
+
   it("with a field of spaces has nothing there", () => {
     expect(fieldValue({ ...emptyPerson, title: "  " }, "title")).toBe("");
   });
