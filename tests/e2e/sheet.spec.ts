@@ -84,3 +84,45 @@ test("a button is linked from its words, and a language that is none is refused 
   await page.keyboard.press("Enter");
   await expect(page.locator(".signature-editor[lang='en-GB']")).toBeVisible();
 });
+
+test("text is struck through, raised, lowered and highlighted, as sent, and its styling is taken off again", async ({
+  page,
+}) => {
+  await startBlank(page, 1, 1);
+  await page.keyboard.type("Fen2");
+  await page.keyboard.press("Shift+ArrowLeft");
+  const tools = page.getByRole("toolbar", { name: "Text" });
+  await tools.getByRole("button", { name: "Superscript" }).click();
+  await expect(proof(page, "webmail-inline").locator("sup")).toHaveText("2");
+  // It is one or the other.
+  await tools.getByRole("button", { name: "Subscript" }).click();
+  await expect(proof(page, "desktop-document").locator("sub")).toHaveText("2");
+  await expect(proof(page, "webmail-inline").locator("sup")).toHaveCount(0);
+  const heights = async (): Promise<readonly number[]> => [
+    await cell(page, 1, 1).evaluate((element) => element.getBoundingClientRect().height),
+    await proof(page, "webmail-inline")
+      .locator("td")
+      .evaluate((element) => element.getBoundingClientRect().height),
+  ];
+  expect(await heights()).toEqual([18, 18]);
+
+  await page.keyboard.press("Control+A");
+  await page.keyboard.press("Alt+Shift+T");
+  await tools.getByRole("button", { name: "Pick highlight" }).click();
+  await page
+    .getByRole("dialog", { name: "Highlight" })
+    .getByRole("button", { name: "#C08A2B" })
+    .first()
+    .click();
+  await page.keyboard.press("Escape");
+  await expect(cell(page, 1, 1).locator("s").first()).toHaveText("Fen");
+  await expect(proof(page, "webmail-inline").locator("span").first()).toHaveAttribute(
+    "style",
+    "background-color:#C08A2B;text-decoration:line-through",
+  );
+
+  await cell(page, 1, 1).getByText("Fen").click({ clickCount: 3 });
+  await page.keyboard.press("Alt+Shift+Z");
+  await expect(proof(page, "webmail-inline").locator("span, sub")).toHaveCount(0);
+  await expect(proof(page, "webmail-inline")).toHaveText("Fen2");
+});

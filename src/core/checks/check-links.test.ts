@@ -113,6 +113,8 @@ describe("a finding of a link", () => {
   });
 
   it.each<[code: string, document: Node, more?: Partial<CheckOptions>]>([
+    ["leads-nowhere", holding(button({}, text("Book a visit")))],
+    ["leads-nowhere", holding(iconRow(icon(home, "One"), icon(null, "Two")))],
     ["link-unreachable", holding(line(text("Seeds", link("http://192.168.0.4/seeds"))))],
     ["link-not-an-address", holding(line(text("Seeds", link("seeds"))))],
     ["link-dead", holding(line(text("Seeds", link(home)))), answer(home, { verdict: "not-found" })],

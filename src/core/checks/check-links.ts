@@ -13,7 +13,7 @@ import {
   type LinkVerdict,
 } from "../links";
 import type { Person } from "../people";
-import { hrefOf, linksOf, placeOf, type PlacedLink } from "../signature";
+import { button, hrefOf, iconRow, image, linksOf, placeOf, type PlacedLink } from "../signature";
 import type { Finding, FindingCode, Severity } from "./finding";
 import type { Mend } from "./mend";
 
@@ -204,6 +204,26 @@ function checkUnlinked(document: Node): Finding[] {
   return found;
 }
 
+/** Buttons, and icons of a row, that nobody gave a link: they promise one by what they are. */
+function checkLeadsNowhere(document: Node): Finding[] {
+  const found: Finding[] = [];
+  document.descendants((node, position, parent) => {
+    const isIcon = parent !== null && iconRow.is(parent) && image.is(node) && image.of(node).source !== "";
+    const isButton = button.is(node) && node.childCount > 0;
+    if ((!isIcon && !isButton) || hrefOf(node)) return;
+    const said = (isIcon ? image.of(node).alt : node.textContent).trim();
+    const what = `The ${isIcon ? "icon" : "button"}${said ? ` “${said}”` : ""}`;
+    found.push({
+      code: "leads-nowhere",
+      severity: "attention",
+      station: "links",
+      at: placeOf(document, position),
+      message: `${what} leads nowhere.`,
+    });
+  });
+  return found;
+}
+
 /** All findings of the links of a document for a person. */
 export function checkLinks(
   document: Node,
@@ -218,5 +238,5 @@ export function checkLinks(
       .filter((one): one is Found => Boolean(one))
       .map((one): Finding => ({ ...one, station: "links", at: placeOf(document, link.position) }));
   });
-  return [...found, ...checkUnlinked(document)];
+  return [...found, ...checkUnlinked(document), ...checkLeadsNowhere(document)];
 }

@@ -6,6 +6,7 @@ export type FindingCode =
   | "address-not-public"
   | "font-not-web-safe"
   | "icons-of-different-sizes"
+  | "leads-nowhere"
   | "link-asks-to-sign-in"
   | "link-dead"
   | "link-doubled"

@@ -68,6 +68,40 @@ describe("text", () => {
     );
   });
 
+  it("stands above or below the line without making it higher, and in plain text where there is a character for it", () => {
+    const raised = (name: string) => [line(text("x"), text("2", { type: name }), text("+1"))];
+    expect(inside(raised("superscript"))).toBe(
+      '<div>x<sup style="font-size:9.1px;line-height:0">2</sup>+1</div>',
+    );
+    expect(inside(raised("subscript"))).toBe(
+      '<div>x<sub style="font-size:9.1px;line-height:0">2</sub>+1</div>',
+    );
+    const plain = (...content: Json[]): string =>
+      compile(parseSignature(signature([cell({}, line(...content))])), {
+        ...options,
+        destination: "plain-text",
+      }).trim();
+    expect(
+      plain(text("CO"), text("2", { type: "subscript" }), text(" in m"), text("3", { type: "superscript" })),
+    ).toBe("CO₂ in m³");
+    expect(plain(text("Fen"), text("®", { type: "superscript" }))).toBe("Fen®");
+  });
+
+  it("is struck through beside any underline, and has a colour behind it", () => {
+    expect(inside([line(text("a", { type: "strikethrough" }))])).toBe(
+      '<div><span style="text-decoration:line-through">a</span></div>',
+    );
+    expect(inside([line(text("a", { type: "underline" }, { type: "strikethrough" }))])).toBe(
+      '<div><span style="text-decoration:underline line-through">a</span></div>',
+    );
+    expect(
+      inside([line(text("a", { type: "highlight", attrs: { color: "#F3EFE4" } }, { type: "bold" }))]),
+    ).toBe('<div><b style="background-color:#F3EFE4">a</b></div>');
+    expect(inside([line(text("a", link("https://a.example"), { type: "strikethrough" }))])).toContain(
+      "color:#1F5B57;text-decoration:line-through",
+    );
+  });
+
   it("is escaped, and runs of spaces are one", () => {
     expect(inside([line(text("a < b  &  “c”\u00a0d"))])).toBe("<div>a &lt; b &amp; “c”&nbsp;d</div>");
   });

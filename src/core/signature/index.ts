@@ -32,6 +32,7 @@ export { separator } from "./kinds/separator";
 export { spacer } from "./kinds/spacer";
 export { textColor } from "./marks/color";
 export { font } from "./marks/font";
+export { highlight } from "./marks/highlight";
 export { letterSpacing } from "./marks/letter-spacing";
 export { link, type LinkAttributes } from "./marks/link";
 export { size } from "./marks/size";

@@ -10,10 +10,13 @@ import { fontStack } from "./fonts";
 import { bold } from "./marks/bold";
 import { textColor } from "./marks/color";
 import { font } from "./marks/font";
+import { highlight } from "./marks/highlight";
 import { italic } from "./marks/italic";
 import { letterSpacing } from "./marks/letter-spacing";
 import { link } from "./marks/link";
+import { plainScript, scriptScale, subscript, superscript } from "./marks/script";
 import { size } from "./marks/size";
+import { strikethrough } from "./marks/strikethrough";
 import { underline } from "./marks/underline";
 import { upperCase } from "./marks/upper-case";
 import type { LinkLook, Piece, ReadPieces, TextStyle } from "./piece";
@@ -39,12 +42,32 @@ export function textStyle(marks: readonly Mark[], writing: Writing, linked: bool
     font: attributesIn(font, marks)?.font ?? settings.font,
     letterSpacing: attributesIn(letterSpacing, marks)?.spacing ?? 0,
     upperCase: has(marks, upperCase),
+    strikethrough: has(marks, strikethrough),
+    script: has(marks, superscript) ? "super" : has(marks, subscript) ? "sub" : null,
+    highlight: attributesIn(highlight, marks)?.color ?? null,
     link: linked ? linkLook(marks, settings) : null,
   };
 }
 
 const cased = (text: string, { upperCase }: Pick<TextStyle, "upperCase">, { settings }: Writing): string =>
   upperCase ? text.toLocaleUpperCase(settings.language || "en") : text;
+
+/** The lines drawn with text; a link without any says so. */
+function decorationOf({ underline, strikethrough, link }: TextStyle): string | null {
+  const lines = [underline || link?.underline ? "underline" : "", strikethrough ? "line-through" : ""];
+  return lines.filter((line) => line).join(" ") || (link ? "none" : null);
+}
+
+/** Above or below the line, without making the line higher. */
+const scripted = (html: string, { script, size }: TextStyle): string =>
+  script === null
+    ? html
+    : element(
+        script === "super" ? "sup" : "sub",
+        {},
+        { "font-size": Number((size * scriptScale).toFixed(2)), "line-height": 0 },
+        html,
+      );
 
 /** Text in the fewest elements that carry its style: `<b style="…">`, `<i>`, `<span style="…">` or bare. */
 export function styledText(
@@ -60,10 +83,11 @@ export function styledText(
     "font-size": style.size === settings.size ? null : style.size,
     "letter-spacing": style.letterSpacing || null,
     "font-style": style.bold && style.italic ? "italic" : null,
-    "text-decoration": style.underline || style.link?.underline ? "underline" : style.link ? "none" : null,
+    "background-color": style.highlight,
+    "text-decoration": decorationOf(style),
     ...extra,
   };
-  const content = escapeText(cased(text, style, writing));
+  const content = scripted(escapeText(cased(text, style, writing)), style);
   const plain = Object.values(declarations).every((value) => value === null || value === undefined);
   const name = style.bold ? "b" : style.italic ? "i" : "span";
   return name === "span" && plain ? content : element(name, {}, declarations, content);
@@ -174,15 +198,19 @@ function writeGroup(group: Group, writing: Writing): string {
   );
 }
 
+function plainly({ piece, marks }: Run, writing: Writing): string {
+  const style = textStyle(marks, writing, false);
+  const text = cased(piece.plain, style, writing);
+  return style.script === null ? text : plainScript(text, style.script);
+}
+
 /** The plain text of a line, with link targets where the text does not show them; null when it does not show. */
 export function writeInlinePlain(nodes: readonly Node[], writing: Writing, read: ReadPieces): string | null {
   const runs = visibleRuns(nodes, writing, read);
   if (!runs) return null;
   return grouped(runs)
     .map((group) => {
-      const plain = group.runs
-        .map((run) => cased(run.piece.plain, textStyle(run.marks, writing, false), writing))
-        .join("");
+      const plain = group.runs.map((run) => plainly(run, writing)).join("");
       if (group.link === null || group.runs.every((run) => run.piece.quietLink)) return plain;
       const said = plain.trim();
       const address = publicAddress(group.link, writing.base);

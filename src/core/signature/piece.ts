@@ -1,5 +1,6 @@
 /** What one inline node contributes to its line, and how a run of text is styled. Sizes in px. */
 import type { Node } from "prosemirror-model";
+import type { Script } from "./marks/script";
 import type { Writing } from "./writing";
 
 /** The styling of one run, read off its marks. */
@@ -13,6 +14,11 @@ export interface TextStyle {
   /** Added after each letter; px. */
   readonly letterSpacing: number;
   readonly upperCase: boolean;
+  readonly strikethrough: boolean;
+  /** Null on the line. */
+  readonly script: Script | null;
+  /** The colour behind it. */
+  readonly highlight: string | null;
   /** How the link around the run is drawn, which must be said again on the text; null outside links. */
   readonly link: LinkLook | null;
 }

@@ -20,10 +20,13 @@ import { textKind } from "./kinds/text";
 import { boldKind } from "./marks/bold";
 import { colorKind } from "./marks/color";
 import { fontKind } from "./marks/font";
+import { highlightKind } from "./marks/highlight";
 import { italicKind } from "./marks/italic";
 import { letterSpacingKind } from "./marks/letter-spacing";
 import { linkKind } from "./marks/link";
+import { subscriptKind, superscriptKind } from "./marks/script";
 import { sizeKind } from "./marks/size";
+import { strikethroughKind } from "./marks/strikethrough";
 import { underlineKind } from "./marks/underline";
 import { upperCaseKind } from "./marks/upper-case";
 
@@ -49,6 +52,7 @@ const nodeKindList = [
 /** The order is the order in which marks nest: a link holds all the styling of its text. */
 const markKindList = [
   linkKind,
+  highlightKind,
   colorKind,
   sizeKind,
   fontKind,
@@ -57,6 +61,9 @@ const markKindList = [
   boldKind,
   italicKind,
   underlineKind,
+  strikethroughKind,
+  superscriptKind,
+  subscriptKind,
 ];
 
 export type NodeName = (typeof nodeKindList)[number]["name"];

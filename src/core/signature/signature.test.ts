@@ -25,7 +25,9 @@ describe("the schema", () => {
       ),
     );
     expect(Object.keys(schema.marks).sort()).toEqual(
-      "bold color font italic letterSpacing link size underline upperCase".split(" "),
+      "bold color font highlight italic letterSpacing link size strikethrough subscript superscript underline upperCase".split(
+        " ",
+      ),
     );
   });
 

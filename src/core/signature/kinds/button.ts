@@ -36,7 +36,7 @@ export const buttonKind = blockKind({
   structure: {
     content: "(text | personField)*",
     group: "block",
-    marks: "bold italic size font letterSpacing upperCase",
+    marks: "bold italic size font letterSpacing upperCase strikethrough superscript subscript",
     isolating: true,
   },
   attributes: button.attributes,

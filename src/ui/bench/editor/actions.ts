@@ -8,7 +8,7 @@ import type { Node } from "prosemirror-model";
 import type { Command } from "prosemirror-state";
 import { fieldLabels, fieldNames, type FieldName } from "@/core/people";
 import { build, disclaimer, readyLines, schema, settingsOf } from "@/core/signature";
-import { insertBlock, insertInline, toggleUpperCase } from "./commands";
+import { clearStyling, insertBlock, insertInline, toggleUpperCase } from "./commands";
 import { duplicateSelected, moveSelectedPart, removeSelected, toggleShortForm } from "./part-commands";
 import { deleteSelected, evenOut, insertBeside, merge, moveSelected, split } from "./table-commands";
 import { insertAcross, insertNested, nestedTable } from "./table-insertions";
@@ -171,6 +171,20 @@ const textActions: readonly Action[] = [
   { id: "italic", name: "Italic", keys: "Mod-i", command: toggleMark(schema.marks.italic) },
   { id: "underline", name: "Underline", keys: "Mod-u", command: toggleMark(schema.marks.underline) },
   { id: "upper-case", name: "Capitals", keys: "Alt-Shift-u", command: toggleUpperCase },
+  {
+    id: "strikethrough",
+    name: "Strikethrough",
+    keys: "Alt-Shift-t",
+    command: toggleMark(schema.marks.strikethrough),
+  },
+  {
+    id: "superscript",
+    name: "Superscript",
+    keys: "Alt-Shift-h",
+    command: toggleMark(schema.marks.superscript),
+  },
+  { id: "subscript", name: "Subscript", keys: "Alt-Shift-b", command: toggleMark(schema.marks.subscript) },
+  { id: "clear-styling", name: "Take the styling off", keys: "Alt-Shift-z", command: clearStyling },
 ].map((action) => ({ ...action, group: "Text" as const }));
 
 const goActions: readonly Action[] = [

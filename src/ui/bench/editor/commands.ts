@@ -11,6 +11,7 @@ import {
 import {
   attributesIn,
   font,
+  highlight,
   leadingKind,
   letterSpacing,
   link,
@@ -45,6 +46,11 @@ export interface TextState {
   readonly font: string;
   readonly letterSpacing: number;
   readonly upperCase: boolean;
+  readonly strikethrough: boolean;
+  readonly superscript: boolean;
+  readonly subscript: boolean;
+  /** The colour behind it; null for none. */
+  readonly highlight: string | null;
   readonly link: string | null;
 }
 
@@ -62,6 +68,10 @@ export function textState(state: EditorState): TextState {
     font: attributesIn(font, marks)?.font ?? settings.font,
     letterSpacing: attributesIn(letterSpacing, marks)?.spacing ?? 0,
     upperCase: has("upperCase"),
+    strikethrough: has("strikethrough"),
+    superscript: has("superscript"),
+    subscript: has("subscript"),
+    highlight: attributesIn(highlight, marks)?.color ?? null,
     link: href,
   };
 }
@@ -87,6 +97,21 @@ export function setMark(
 }
 
 export const toggleUpperCase: Command = toggleMark(schema.marks.upperCase);
+
+/** A colour behind what is selected; null takes it away. */
+export const setHighlight = (state: EditorState, color: string | null): Transaction =>
+  setMark(state, schema.marks.highlight, color === null ? null : { color });
+
+/** Text as the signature has it: everything but links is taken off what is selected. */
+export const clearStyling: Command = (state, dispatch) => {
+  const { tr, selection } = state;
+  for (const { $from, $to } of selection.ranges)
+    for (const type of Object.values(schema.marks))
+      if (type !== schema.marks.link) tr.removeMark($from.pos, $to.pos, type);
+  if (!tr.docChanged) return false;
+  dispatch?.(tr);
+  return true;
+};
 
 /** Space after each letter in px; none needs no mark. */
 export const setLetterSpacing = (state: EditorState, spacing: number): Transaction =>

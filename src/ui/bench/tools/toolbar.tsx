@@ -1,15 +1,25 @@
 "use client";
 
-import { Bold, CaseUpper, Italic, MoveHorizontal, Underline } from "lucide-react";
+import {
+  Bold,
+  CaseUpper,
+  Highlighter,
+  Italic,
+  MoveHorizontal,
+  Strikethrough,
+  Subscript,
+  Superscript,
+  Underline,
+} from "lucide-react";
 import { toggleMark } from "prosemirror-commands";
 import { schema, letterSpacing } from "@/core/signature";
-import { ColorField } from "../../parts/fields/color-field";
+import { ColorField, ColorSwatch } from "../../parts/fields/color-field";
 import { FontField } from "../../parts/fields/font-field";
 import { IconButton } from "../../parts/icon-button";
 import { MeasureField } from "../../parts/fields/measure-field";
 import { TextSizeField } from "../../parts/fields/text-size-field";
 import { useBench } from "../bench-context";
-import { setLetterSpacing, setTextValue, textState, toggleUpperCase } from "../editor/commands";
+import { setHighlight, setLetterSpacing, setTextValue, textState, toggleUpperCase } from "../editor/commands";
 import { LinkField } from "./link-field";
 import { TableMenus } from "./table-menu";
 
@@ -60,6 +70,27 @@ export function Toolbar() {
         <IconButton label="Capitals" pressed={text.upperCase} onClick={() => editor.run(toggleUpperCase)}>
           <CaseUpper size={16} aria-hidden />
         </IconButton>
+        <IconButton
+          label="Strikethrough"
+          pressed={text.strikethrough}
+          onClick={() => editor.run(toggleMark(schema.marks.strikethrough))}
+        >
+          <Strikethrough size={16} aria-hidden />
+        </IconButton>
+        <IconButton
+          label="Superscript"
+          pressed={text.superscript}
+          onClick={() => editor.run(toggleMark(schema.marks.superscript))}
+        >
+          <Superscript size={16} aria-hidden />
+        </IconButton>
+        <IconButton
+          label="Subscript"
+          pressed={text.subscript}
+          onClick={() => editor.run(toggleMark(schema.marks.subscript))}
+        >
+          <Subscript size={16} aria-hidden />
+        </IconButton>
       </span>
       <ColorField
         label="Text colour"
@@ -68,6 +99,16 @@ export function Toolbar() {
         palette={palette}
         onChange={(color) => color && set("color", color, false)}
       />
+      <span className="flex items-center gap-1 text-soft" title="Colour behind the text">
+        <Highlighter size={14} aria-hidden />
+        <ColorSwatch
+          label="Highlight"
+          clearable
+          value={text.highlight}
+          palette={palette}
+          onChange={(color) => editor.apply((state) => setHighlight(state, color), { focus: false })}
+        />
+      </span>
       <span className="flex items-center gap-1 text-soft" title="Space between letters">
         <MoveHorizontal size={14} aria-hidden />
         <MeasureField

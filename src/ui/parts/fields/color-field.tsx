@@ -23,8 +23,28 @@ const readHex = (typed: string): string | null => {
   return `#${six.toUpperCase()}`;
 };
 
+/** The colour itself, which opens what it can be taken from. */
+export function ColorSwatch({ label, value, onChange, palette, clearable = false }: Omit<Props, "quiet">) {
+  return (
+    <Popover.Root>
+      <Popover.Trigger
+        aria-label={`Pick ${label.toLowerCase()}`}
+        title={`Pick ${label.toLowerCase()}`}
+        className="h-4 w-4 shrink-0 rounded-[3px] border border-hairline"
+        style={{
+          background: value ?? "repeating-linear-gradient(45deg,var(--canvas) 0 3px,var(--checker) 3px 6px)",
+        }}
+      />
+      <PopoverPanel label={label} className="p-3">
+        <colorChoices.Component value={value} onChange={onChange} palette={palette} clearable={clearable} />
+      </PopoverPanel>
+    </Popover.Root>
+  );
+}
+
 /** A colour: typed as hex, taken from the signature's own, or picked. */
-export function ColorField({ label, value, onChange, palette, clearable = false, quiet = false }: Props) {
+export function ColorField({ label, quiet = false, ...choosing }: Props) {
+  const { value, onChange, clearable = false } = choosing;
   const id = useId();
   const [draft, setDraft] = useState<string | null>(null);
   const [problem, setProblem] = useState(false);
@@ -45,25 +65,7 @@ export function ColorField({ label, value, onChange, palette, clearable = false,
         {label}
       </label>
       <span className="flex items-center gap-1.5">
-        <Popover.Root>
-          <Popover.Trigger
-            aria-label={`Pick ${label.toLowerCase()}`}
-            title={`Pick ${label.toLowerCase()}`}
-            className="h-4 w-4 shrink-0 rounded-[3px] border border-hairline"
-            style={{
-              background:
-                value ?? "repeating-linear-gradient(45deg,var(--canvas) 0 3px,var(--checker) 3px 6px)",
-            }}
-          />
-          <PopoverPanel label={label} className="p-3">
-            <colorChoices.Component
-              value={value}
-              onChange={onChange}
-              palette={palette}
-              clearable={clearable}
-            />
-          </PopoverPanel>
-        </Popover.Root>
+        <ColorSwatch label={label} {...choosing} />
         <input
           id={id}
           autoComplete="off"
