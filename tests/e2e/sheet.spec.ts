@@ -34,6 +34,50 @@ test("what opens over the Bench gives the focus back to the sheet, and what is t
   await expect(keys).toBeFocused();
 });
 
+test("a link is asked for by key, set, and typing goes on; every measure is found by its name", async ({
+  page,
+}) => {
+  await startBlank(page, 1, 2);
+  await page.keyboard.type("Seeds");
+  await page.keyboard.press("Control+K");
+  // Nothing is selected that could lead anywhere.
+  await expect(page.getByRole("dialog", { name: "Link" })).toHaveCount(0);
+  await page.keyboard.press("Shift+Home");
+  await page.keyboard.press("Control+K");
+  const address = page.getByRole("textbox", { name: "Address" });
+  await expect(address).toBeFocused();
+  await page.keyboard.press("Escape");
+  await expect(sheet(page)).toBeFocused();
+  await page.keyboard.press("Control+K");
+  await expect(address).toBeFocused();
+  await page.keyboard.type("harrowfen.example");
+  await page.keyboard.press("Enter");
+  await expect(sheet(page)).toBeFocused();
+  await expect(proof(page, "webmail-inline").locator("a")).toHaveAttribute(
+    "href",
+    "https://harrowfen.example",
+  );
+  await page.keyboard.press("End");
+  await page.keyboard.type(" and trays");
+  await expect(cell(page, 1, 1)).toHaveText("Seeds and trays");
+
+  for (const name of ["Padding left", "Letter spacing", "Line height", "Text colour"]) {
+    await page.keyboard.press("F2");
+    await page.keyboard.type(name);
+    await expect(page.getByRole("option", { selected: true })).toHaveText(name);
+    await page.keyboard.press("Enter");
+    await expect(page.getByRole("textbox", { name, exact: true })).toBeFocused();
+  }
+  await page.keyboard.type("#3F5B2E");
+  await page.keyboard.press("Enter");
+  await expect(page.getByRole("textbox", { name: "Text colour" })).toHaveValue("#3F5B2E");
+
+  // From the top of the page it is one stop to the sheet.
+  await page.getByRole("button", { name: "To the signature" }).focus();
+  await page.keyboard.press("Enter");
+  await expect(sheet(page)).toBeFocused();
+});
+
 test("three clicks take a line, and what is selected is called by its name", async ({ page }) => {
   await startBlank(page, 2, 2);
   await page.keyboard.type("Ada Quill");
@@ -115,7 +159,7 @@ test("text is struck through, raised, lowered and highlighted, as sent, and its 
     .first()
     .click();
   await page.keyboard.press("Escape");
-  await expect(cell(page, 1, 1).locator("s").first()).toHaveText("Fen");
+  await expect(cell(page, 1, 1).locator("s")).toHaveText("Fen2");
   await expect(proof(page, "webmail-inline").locator("span").first()).toHaveAttribute(
     "style",
     "background-color:#C08A2B;text-decoration:line-through",

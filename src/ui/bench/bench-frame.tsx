@@ -36,6 +36,13 @@ export const BenchFrame = memo(function BenchFrame(props: Props) {
   const { editor, selection, settings, form, choosePicture } = value;
   return (
     <BenchContext value={value}>
+      <button
+        type="button"
+        onClick={editor.focus}
+        className="sr-only focus-visible:not-sr-only focus-visible:fixed focus-visible:left-2 focus-visible:top-2 focus-visible:z-40 focus-visible:rounded-sm focus-visible:bg-sheet focus-visible:px-3 focus-visible:py-1"
+      >
+        To the signature
+      </button>
       <SignatureHeader
         signatureId={signature.id}
         name={signature.name}

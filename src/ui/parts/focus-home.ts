@@ -15,14 +15,16 @@ export function useFocusBack(): (closing: Event) => void {
   const home = useContext(FocusHome);
   const [before] = useState(() => (typeof document === "undefined" ? null : document.activeElement));
   return (closing) => {
-    closing.preventDefault();
     const { activeElement } = document;
-    if (activeElement && activeElement !== document.body) return;
+    const isTaken = activeElement !== null && activeElement !== document.body;
     const isThere =
       before instanceof HTMLElement &&
       before.isConnected &&
       before !== document.body &&
       !before.isContentEditable;
+    if (!isTaken && !isThere && !home) return;
+    closing.preventDefault();
+    if (isTaken) return;
     if (isThere) before.focus({ preventScroll: true });
     else home?.();
   };

@@ -2,6 +2,7 @@
 
 import { Popover } from "radix-ui";
 import type { ReactNode } from "react";
+import { useFocusBack } from "./focus-home";
 
 interface Props {
   readonly label: string;
@@ -11,19 +12,26 @@ interface Props {
   readonly children: ReactNode;
 }
 
-/** What opens beside a control: never higher than the window has room for. */
-export function PopoverPanel({ label, align = "center", className, children }: Props) {
+/** Made when it opens, so that it knows what had the focus then. */
+function Panel({ label, align = "center", className, children }: Props) {
+  const focusBack = useFocusBack();
   return (
-    <Popover.Portal>
-      <Popover.Content
-        align={align}
-        sideOffset={5}
-        collisionPadding={8}
-        aria-label={label}
-        className={`z-40 max-h-[var(--radix-popover-content-available-height)] overflow-y-auto rounded-sm border border-hairline bg-sheet ${className}`}
-      >
-        {children}
-      </Popover.Content>
-    </Popover.Portal>
+    <Popover.Content
+      align={align}
+      sideOffset={5}
+      collisionPadding={8}
+      aria-label={label}
+      onCloseAutoFocus={focusBack}
+      className={`z-40 max-h-[var(--radix-popover-content-available-height)] overflow-y-auto rounded-sm border border-hairline bg-sheet ${className}`}
+    >
+      {children}
+    </Popover.Content>
   );
 }
+
+/** What opens beside a control: never higher than the window has room for. */
+export const PopoverPanel = (props: Props) => (
+  <Popover.Portal>
+    <Panel {...props} />
+  </Popover.Portal>
+);

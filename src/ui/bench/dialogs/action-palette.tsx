@@ -4,9 +4,11 @@ import { Command } from "cmdk";
 import type { EditorState } from "prosemirror-state";
 import { Dialog } from "radix-ui";
 import { useState } from "react";
+import { flushSync } from "react-dom";
 import { useFocusBack } from "../../parts/focus-home";
 import { Keys } from "../../parts/keys";
 import { matchAction } from "./match-action";
+import { measuresInView } from "./measures-in-view";
 import type { EditorTools } from "../editor/use-editor";
 import { actions as documentActions, type Action } from "../editor/actions";
 
@@ -44,12 +46,15 @@ export function ActionPalette({ onClose, ...rest }: Props) {
 
 function Finder({ state, run, onClose, benchActions }: Props) {
   const [typed, setTyped] = useState("");
-  const entries: readonly BenchAction[] = [
+  const done: readonly BenchAction[] = [
     ...documentActions
       .filter(({ command }) => command(state))
       .map((action) => ({ ...action, run: () => run(action.command) })),
     ...benchActions,
   ];
+  // What is behind the palette does not change while it is open.
+  const [measures] = useState(() => measuresInView(new Set(done.map(({ name }) => name))));
+  const entries = [...done, ...measures];
   const found = entries
     .map((entry) => ({ entry, match: matchAction(entry.name, typed, entry.group) }))
     .filter(({ match }) => match > 0)
@@ -60,7 +65,8 @@ function Finder({ state, run, onClose, benchActions }: Props) {
       key={id}
       value={id}
       onSelect={() => {
-        onClose();
+        // Once it is gone, what is done can take the focus.
+        flushSync(onClose);
         perform();
       }}
       className="flex cursor-pointer items-center rounded-sm px-2 py-1 data-[selected=true]:bg-kelp"

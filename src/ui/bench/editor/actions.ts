@@ -15,7 +15,7 @@ import { insertAcross, insertNested, nestedTable } from "./table-insertions";
 import { selectIn, selectOut } from "./table-selection";
 
 export type ActionGroup =
-  "Parts" | "Ready lines" | "In a line" | "Table" | "Part" | "Text" | "Go" | "Signature";
+  "Parts" | "Ready lines" | "In a line" | "Table" | "Part" | "Text" | "Measures" | "Go" | "Signature";
 
 export interface Action {
   readonly id: string;
@@ -216,4 +216,5 @@ export const otherKeys: readonly (readonly [keys: string, does: string])[] = [
   ["Shift-Enter", "Break inside the line"],
   ["Mod-Shift-v", "Paste as plain text"],
   ["ArrowUp", "In a measure: one step up; with Shift, five"],
+  ["F2", "Finds every measure of what is selected by its name, and goes there"],
 ];

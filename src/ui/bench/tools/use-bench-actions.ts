@@ -25,6 +25,13 @@ interface Options {
   readonly tryLongest: () => void;
 }
 
+/** The toolbar's own link, where what is selected can lead somewhere. */
+function openLink(): void {
+  document
+    .querySelector<HTMLElement>("[role=toolbar][aria-label=Text] button[aria-label=Link]:enabled")
+    ?.click();
+}
+
 export function useBenchActions(options: Options): readonly BenchAction[] {
   const { setOpen, focusSheet, form, setForm, trying, tryLongest } = options;
   const actions = useMemo<readonly BenchAction[]>(() => {
@@ -46,6 +53,7 @@ export function useBenchActions(options: Options): readonly BenchAction[] {
         keys: "Alt-Shift-p",
         run: () => setOpen({ kind: "picture", target: { kind: "cursor" } }),
       },
+      { id: "link", name: "Link", group: "Text", keys: "Mod-k", run: openLink },
       { id: "versions", name: "Versions", group: "Signature", keys: "Alt-Shift-v", run: opening("versions") },
       {
         id: "pattern",
