@@ -144,6 +144,7 @@ function whyNot(text: string): string {
 /** Reads a typed address, mends its slips and says them. Never throws, and never gives an address that runs. */
 export function readLink(typed: string, options: ReadLinkOptions = {}): LinkReading {
   if (readHostedPath(typed.trim())) return take(typed.trim());
+  if (typed.trim().length > 2000) return refuse("An address has at most 2,000 characters.");
   const { text, changes } = unwrapTyped(typed);
   const reading = readBare(text, options);
   return reading.ok && changes.length > 0
@@ -154,7 +155,6 @@ export function readLink(typed: string, options: ReadLinkOptions = {}): LinkRead
 /** Reads an address that nothing stands around any more. */
 function readBare(text: string, { callingCode }: ReadLinkOptions): LinkReading {
   if (text === "") return refuse("Type where the link leads.");
-  if (text.length > 2000) return refuse("An address has at most 2,000 characters.");
   const scheme = schemeOf(text);
   if (scheme && never.test(scheme)) return refuse(onlyThese);
   const known =

@@ -43,22 +43,29 @@ const wrappings: readonly Wrapping[] = [
     put: "$1",
     said: "What stood after it is taken off.",
   },
-  // Two numbers that share a beginning: the slash stands by itself, and enough stands before it.
-  {
-    find: /^(\+?(?:[\d\s().-]*\d){9,})\s+\/\s+\d{1,6}$/,
-    put: "$1",
-    said: "These were two numbers: the first is taken.",
-  },
 ];
+
+/** Two numbers that share a beginning: the slash stands by itself, and a whole number before it. */
+function firstOfTwo(text: string): string | null {
+  const [first = "", second = "", more] = text.split(" / ");
+  const whole = /^\+?[\d\s().-]+$/.test(first) && first.replace(/\D/g, "").length >= 9;
+  return whole && more === undefined && /^\d{1,6}$/.test(second.trim()) ? first.trim() : null;
+}
+
+/** One word that begins with its scheme: nothing stands around it. */
+const bare = /^(?:https?:\/\/|mailto:|tel:|sms:)[!-~]+$/i;
 
 /** The address inside of what was typed, with what was taken off. Never throws. */
 export function unwrapTyped(typed: string): Mended {
   const changes: string[] = [];
   let text = typed.trim();
+  if (bare.test(text) && !/&amp;/i.test(text)) return { text, changes };
   for (const { find, put, said } of wrappings) {
     const next = text.replace(find, put).trim();
     if (next !== text && !changes.includes(said)) changes.push(said);
     text = next;
   }
-  return { text, changes };
+  const first = firstOfTwo(text);
+  if (first === null) return { text, changes };
+  return { text: first, changes: [...changes, "These were two numbers: the first is taken."] };
 }

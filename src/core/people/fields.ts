@@ -1,5 +1,5 @@
 /** The fields of the directory: what each is called, and where clients would link it by themselves. */
-import { readLink } from "../links";
+import { mailtoLink, readLink, telLink, webLink } from "../links";
 
 export const fieldNames = [
   "name",
@@ -46,7 +46,7 @@ export const fieldLabels: Readonly<Record<FieldName, string>> = {
 
 export const fieldValue = (person: Person, field: FieldName): string => person[field].trim();
 
-/** The address that a value means, read as one that is typed; null where it means none of that scheme. */
+/** What is not written plainly is read as an address that is typed; null where it means none of that scheme. */
 function leading(value: string, scheme: RegExp): string | null {
   const reading = readLink(value);
   return reading.ok && scheme.test(reading.href) ? reading.href : null;
@@ -60,11 +60,12 @@ export function fieldLink(field: FieldName, value: string): string | null {
   switch (field) {
     case "phone":
     case "mobile":
-      return leading(value, /^tel:/);
+      // A number with its area's zero in brackets is dialled without it.
+      return (/\(0\d/.test(value) ? null : telLink(value)) ?? leading(value, /^tel:/);
     case "mail":
-      return leading(value, /^mailto:/);
+      return mailtoLink(value) ?? leading(value, /^mailto:/);
     case "web":
-      return leading(value, /^https?:/);
+      return webLink(value) ?? leading(value, /^https?:/);
     case "address":
       return "visit";
     default:
