@@ -87,6 +87,15 @@ describe("text", () => {
     expect(plain(text("Fen"), text("®", { type: "superscript" }))).toBe("Fen®");
   });
 
+  it("leads to an address that every client opens: its host in ASCII, the rest escaped", () => {
+    expect(inside([line(text("a", link("https://bücher.example/kräuter?q=ü")))])).toContain(
+      'href="https://xn--bcher-kva.example/kr%C3%A4uter?q=%C3%BC"',
+    );
+    expect(inside([line(text("a", link("mailto:a@b.example?subject=Grüße")))])).toContain(
+      'href="mailto:a@b.example?subject=Gr%C3%BC%C3%9Fe"',
+    );
+  });
+
   it("is struck through beside any underline, and has a colour behind it", () => {
     expect(inside([line(text("a", { type: "strikethrough" }))])).toBe(
       '<div><span style="text-decoration:line-through">a</span></div>',

@@ -19,4 +19,4 @@ export {
 } from "./networks";
 export { buildPhone, callingCodeOf, parsePhone, telLink, type PhoneParts } from "./phone";
 export { readLink, type LinkReading, type ReadLinkOptions } from "./read-link";
-export { followingParameters, webLink, withoutFollowing, type Mended } from "./web";
+export { followingParameters, webLink, withoutFollowing, writtenAddress } from "./web";

@@ -109,9 +109,9 @@ function readMail(text: string): LinkReading | null {
   return made === null ? null : take(made, changes);
 }
 
-/** "T: 01632 960100", "tel:+44…", "0044 …": the number in it. */
+/** "01632 960100", "tel:+44…", "0044 …": the number in it. */
 function readPhone(text: string, callingCode?: string | null): LinkReading | null {
-  const found = /^(tel|sms|phone|ph|t|m|mobile|call)?\s*[:.]?\s*(?=[+(\d])(.*)$/is.exec(text);
+  const found = /^(tel|sms)?\s*[:.]?\s*(?=[+(\d])(.*)$/is.exec(text);
   if (!found) return null;
   const word = found[1]?.toLowerCase();
   const schemed = /^(tel|sms):/i.test(text);
@@ -122,7 +122,6 @@ function readPhone(text: string, callingCode?: string | null): LinkReading | nul
     const kept = `${word}${text.slice(word?.length ?? 0)}`;
     return /\s/.test(kept) && built !== null ? take(built, ["The spaces in it are escaped."]) : take(kept);
   }
-  if (word !== undefined && !schemed) changes.push("The word before it is taken off.");
   const bare = (found[2] ?? "").replace(/[\s.,;]+$/, "").replace(/;ext=/i, " ext. ");
   const full = dialled(bare, callingCode);
   const href = telLink(full);
@@ -157,9 +156,7 @@ function readBare(text: string, { callingCode }: ReadLinkOptions): LinkReading {
   if (text === "") return refuse("Type where the link leads.");
   const scheme = schemeOf(text);
   if (scheme && never.test(scheme)) return refuse(onlyThese);
-  const known =
-    scheme === null ||
-    /^(?:h*t+ps*|mailto|tel|sms|geo|url|web|link|www|phone|ph|t|m|mobile|call)$/.test(scheme);
+  const known = scheme === null || /^(?:h*t+ps*|mailto|tel|sms|geo)$/.test(scheme);
   // A colon after a host is a port, or one that slipped in.
   if (!known && !scheme.includes(".") && !/^[\w-]+:\d/.test(text)) return refuse(onlyThese);
   if (/^geo:/i.test(text))

@@ -209,6 +209,19 @@ describe("what stands around an address where it is copied from", () => {
     expect(readLink(typed, { callingCode: "44" })).toMatchObject({ ok: true, href, changes }),
   );
 
+  it.each([
+    "office-supplies.example",
+    "home-page.example/visit",
+    "mail-archive.example",
+    "web-space.example",
+    "main-street.example",
+  ])("is no part of the host %s", (host) =>
+    expect(readLink(host)).toMatchObject({ href: `https://${host}`, changes: [said.scheme] }),
+  );
+
+  it("is no port", () =>
+    expect(readLink("http://home:8080/tray")).toMatchObject({ href: "http://home:8080/tray", changes: [] }));
+
   it("hides nothing that runs", () => {
     for (const typed of [
       "Email: javascript:alert(1)",

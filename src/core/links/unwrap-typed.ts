@@ -2,36 +2,29 @@
  * What stands around an address where people copy it from: a label ("Tel.: …"), a sign (☎), a pasted link's HTML, marks
  * that nobody sees. Taken off before the address itself is read, and said.
  */
-import type { Mended } from "./web";
-
-interface Wrapping {
-  readonly find: RegExp;
-  readonly put: string;
-  readonly said: string;
-}
+import { invisible, mendSlips, type Mended, type Slip } from "./slips";
 
 const word = "The word before it is taken off.";
 
-const wrappings: readonly Wrapping[] = [
-  {
-    // Marks of direction, zero-width characters and soft hyphens come along when text is copied.
-    find: /[\u00ad\u200b-\u200f\u202a-\u202e\u2060-\u2069\ufeff]/g,
-    put: "",
-    said: "Invisible characters are taken out.",
-  },
+const wrappings: readonly Slip[] = [
+  invisible,
   {
     find: /^<a\s[^>]*?\bhref\s*=\s*(?:"([^"]*)"|'([^']*)')[^>]*>.*$/is,
     put: "$1$2",
     said: "Only the address of the pasted link is taken.",
   },
   { find: /&amp;/gi, put: "&", said: "&amp; is & now." },
-  // A scheme has nothing between its name and its colon, and nothing after it.
+  // A host with a port has a colon as well; a scheme has nothing before it and nothing after.
   {
-    find: /^(?:e-?mail|mail|telephone|tel\.|mob(?:ile)?|cell(?:phone)?|direct(?: line)?|office|main|switchboard|fax|home|work|landline)\s*\.?\s*[:–-]\s*(?=[^\s/])/i,
+    find: /^(?:e-?mail|mail|telephone|tel\.|phone|ph|t|m|mob(?:ile)?|cell(?:phone)?|call|direct(?: line)?|office|main|switchboard|fax|home|work|landline|url|web|link|www)\s*\.?(?:\s*:|\s+[–-]\s)\s*(?=[^\s/])(?!\d{1,5}(?:[/?#]|$))/i,
     put: "",
     said: word,
   },
-  { find: /^(?:tel|telephone|mob|mobile|direct|office|fax)\.?\s+(?=[+(\d])/i, put: "", said: word },
+  {
+    find: /^(?:tel|telephone|phone|ph|t|m|mob|mobile|call|direct|office|fax)\.?\s+(?=[+(\d])/i,
+    put: "",
+    said: word,
+  },
   {
     find: /^[\u260e\u260f\u2706\u2709\u{1f4de}\u{1f4f1}\u{1f4e7}\u{1f310}]\ufe0f?\s*/u,
     put: "",
@@ -57,14 +50,8 @@ const bare = /^(?:https?:\/\/|mailto:|tel:|sms:)[!-~]+$/i;
 
 /** The address inside of what was typed, with what was taken off. Never throws. */
 export function unwrapTyped(typed: string): Mended {
-  const changes: string[] = [];
-  let text = typed.trim();
-  if (bare.test(text) && !/&amp;/i.test(text)) return { text, changes };
-  for (const { find, put, said } of wrappings) {
-    const next = text.replace(find, put).trim();
-    if (next !== text && !changes.includes(said)) changes.push(said);
-    text = next;
-  }
+  if (bare.test(typed.trim()) && !/&amp;/i.test(typed)) return { text: typed.trim(), changes: [] };
+  const { text, changes } = mendSlips(typed, wrappings);
   const first = firstOfTwo(text);
   if (first === null) return { text, changes };
   return { text: first, changes: [...changes, "These were two numbers: the first is taken."] };

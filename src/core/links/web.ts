@@ -1,11 +1,5 @@
 /** Web addresses: a bare host gets its scheme, and what slips in when they are typed or pasted is mended. */
-
-/** What was typed, with each slip put right and said. */
-export interface Mended {
-  readonly text: string;
-  /** One sentence a change, in the order in which they were made. */
-  readonly changes: readonly string[];
-}
+import { invisible, mendSlips, type Mended, type Slip } from "./slips";
 
 const label = String.raw`[\p{L}\p{N}_](?:[\p{L}\p{M}\p{N}_-]*[\p{L}\p{M}\p{N}])?`;
 const hostPattern = new RegExp(
@@ -21,23 +15,11 @@ export function webLink(address: string): string | null {
   return bare === trimmed ? `https://${bare}` : trimmed;
 }
 
-interface Slip {
-  readonly find: RegExp;
-  readonly put: string;
-  readonly said: string;
-}
-
 /** The slips around and at the beginning of an address; order matters. */
 const slips: readonly Slip[] = [
-  {
-    // Soft hyphens, zero-width characters and marks of direction come along when text is copied.
-    find: /[\u00ad\u200b-\u200f\u202a-\u202e\u2060-\u2064\ufeff]/g,
-    put: "",
-    said: "Invisible characters are taken out.",
-  },
+  invisible,
   { find: /^www\.\s*(?=https?:\/\/)/i, put: "", said: "What stood before it is taken off." },
   { find: /^[\s<"'“”„‘’«»[(]+(?=\S)/, put: "", said: "What stood before it is taken off." },
-  { find: /^(?:url|web|link|www)\s*:\s*(?=\S)/i, put: "", said: "The word before it is taken off." },
   { find: /\s+([./:])/g, put: "$1", said: "The space in it is taken out." },
   { find: /^((?:https?:\/\/)?[^\s/]*\.)\s+(?=\S)/i, put: "$1", said: "The space in it is taken out." },
   { find: /([:/])\s+(?=\S)/g, put: "$1", said: "The space in it is taken out." },
@@ -51,18 +33,9 @@ const slips: readonly Slip[] = [
   { find: /\\/g, put: "/", said: "The slashes lean the right way now." },
 ];
 
-/** Says a change only where there is one; well-formed beginnings are left to be as they are. */
-function slipped(given: string): Mended {
-  const changes: string[] = [];
-  let text = given.trim();
-  for (const { find, put, said } of slips) {
-    if (put === "https://" && /^https?:\/\/[^/\\]/i.test(text)) continue;
-    const next = text.replace(find, put);
-    if (next !== text && !changes.includes(said)) changes.push(said);
-    text = next;
-  }
-  return { text, changes };
-}
+/** Well-formed beginnings are left to be as they are. */
+const slipped = (given: string): Mended =>
+  mendSlips(given, slips, ({ put }, text) => put !== "https://" || !/^https?:\/\/[^/\\]/i.test(text));
 
 const closers: Readonly<Record<string, string>> = { ")": "(", "]": "[", "}": "{" };
 
@@ -105,6 +78,18 @@ function asciiHost(host: string): string | null {
   if (/^[a-z0-9.-]*$/.test(name)) return host;
   if (!URL.canParse(`https://${name}`) || /[@\s]/.test(name)) return null;
   return new URL(`https://${name}`).hostname + port;
+}
+
+/** What an address cannot hold as percent escapes of its UTF-8 (RFC 3986, section 2.1). */
+const escapeAddress = (text: string): string =>
+  text
+    .toWellFormed()
+    .replace(/[\s\u0000-\u0020\u007f"<>`{}|^\u0080-\u{10ffff}]+/gu, (part) => encodeURIComponent(part));
+
+/** An address as every client opens it: a web address's host in ASCII, the rest escaped. Never throws. */
+export function writtenAddress(href: string): string {
+  const [, scheme = "", host = "", rest = href] = beginning.exec(href) ?? [];
+  return scheme + (asciiHost(host) ?? host) + escapeAddress(rest);
 }
 
 /** Parameters by which senders of campaigns and networks follow a reader; their endings are shared by many. */
@@ -154,13 +139,7 @@ export function mendWeb(typed: string): Mended | null {
         ? "Its host is in small letters now."
         : `Its host is written ${ascii}, which every client opens.`,
     );
-  const path = change(
-    rest,
-    rest
-      .toWellFormed()
-      .replace(/[\s\u0000-\u0020\u007f"<>`{}|^\u0080-\u{10ffff}]+/gu, (part) => encodeURIComponent(part)),
-    "What an address cannot hold is escaped.",
-  );
+  const path = change(rest, escapeAddress(rest), "What an address cannot hold is escaped.");
   const href = scheme.toLowerCase() + ascii + path;
   if (scheme !== scheme.toLowerCase()) changes.push("Its beginning is in small letters now.");
   return isWeb(href) ? { text: href, changes: [...new Set(changes)] } : null;

@@ -1,7 +1,7 @@
 /** What a node's writer knows: the settings, the person, the destination and the room it has. Lengths in px. */
 import type { Node } from "prosemirror-model";
 import { isHosted, publicAddress } from "../addresses";
-import { withCampaign } from "../links";
+import { withCampaign, writtenAddress } from "../links";
 import type { Person } from "../people";
 import type { Settings } from "./settings";
 import type { CellPlace, TableMap } from "./table-map";
@@ -60,12 +60,8 @@ export function writePlainChildren(node: Node, writing: Writing): string {
   return parts.join("\n");
 }
 
-/** An address with what none may hold as percent escapes of its UTF-8 (RFC 3986, section 2.1). */
-const escaped = (address: string): string =>
-  address.replace(/[^\x21-\x7e]+/gu, (part) => encodeURIComponent(part.toWellFormed()));
-
 /** Where a link leads in what is compiled: hosted files under the public address, pages with the campaign. */
 export const linkAddress = (href: string, { base, settings }: Writing): string =>
-  escaped(
+  writtenAddress(
     isHosted(href) || !settings.campaign ? publicAddress(href, base) : withCampaign(href, settings.campaign),
   );
