@@ -138,6 +138,7 @@ export function Bench({ signature, person: ownPerson, people, base, brandColors,
   const benchActions = useBenchActions({
     setOpen,
     focusSheet: tools.focus,
+    catchUp: tools.catchUp,
     form,
     setForm,
     trying: longest.tried !== null,

@@ -8,7 +8,7 @@ import type { Node } from "prosemirror-model";
 import type { Command } from "prosemirror-state";
 import { fieldLabels, fieldNames, type FieldName } from "@/core/people";
 import { build, disclaimer, readyLines, schema, settingsOf } from "@/core/signature";
-import { clearStyling, insertBlock, insertInline, toggleUpperCase } from "./commands";
+import { clearStyling, insertBlock, insertInline } from "./commands";
 import { duplicateSelected, moveSelectedPart, removeSelected, toggleShortForm } from "./part-commands";
 import { deleteSelected, evenOut, insertBeside, merge, moveSelected, split } from "./table-commands";
 import { insertAcross, insertNested, nestedTable } from "./table-insertions";
@@ -170,7 +170,7 @@ const textActions: readonly Action[] = [
   { id: "bold", name: "Bold", keys: "Mod-b", command: toggleMark(schema.marks.bold) },
   { id: "italic", name: "Italic", keys: "Mod-i", command: toggleMark(schema.marks.italic) },
   { id: "underline", name: "Underline", keys: "Mod-u", command: toggleMark(schema.marks.underline) },
-  { id: "upper-case", name: "Capitals", keys: "Alt-Shift-u", command: toggleUpperCase },
+  { id: "upper-case", name: "Capitals", keys: "Alt-Shift-u", command: toggleMark(schema.marks.upperCase) },
   {
     id: "strikethrough",
     name: "Strikethrough",

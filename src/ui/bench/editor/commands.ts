@@ -1,6 +1,5 @@
 /** What the Bench's tools do to the editor state. */
 import type { Mark, MarkType, Node } from "prosemirror-model";
-import { toggleMark } from "prosemirror-commands";
 import {
   NodeSelection,
   TextSelection,
@@ -95,8 +94,6 @@ export function setMark(
   }
   return tr;
 }
-
-export const toggleUpperCase: Command = toggleMark(schema.marks.upperCase);
 
 /** A colour behind what is selected; null takes it away. */
 export const setHighlight = (state: EditorState, color: string | null): Transaction =>

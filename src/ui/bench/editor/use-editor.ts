@@ -2,6 +2,7 @@
 
 /** The editor on the sheet: mounted once, its state mirrored into React. */
 import { startTransition, useCallback, useEffect, useLayoutEffect, useMemo, useRef, useState } from "react";
+import { flushSync } from "react-dom";
 import {
   Selection,
   TextSelection,
@@ -28,6 +29,8 @@ export interface EditorTools {
   readonly apply: (change: (state: EditorState) => Transaction | null, options?: { focus?: boolean }) => void;
   readonly run: (command: Command, options?: { focus?: boolean }) => void;
   readonly focus: () => void;
+  /** Lets the tools show the present state now, for what works on what they show. */
+  readonly catchUp: () => void;
   /** Says what a drag that begins outside the sheet carries; null when it has ended. */
   readonly drag: (dragged: Dragged | null) => void;
 }
@@ -154,6 +157,7 @@ export function useEditor(signature: EditedSignature, given: Options): EditorOnS
   }, []);
 
   const focus = useCallback(() => view.current?.focus(), []);
+  const catchUp = useCallback(() => flushSync(() => setShown(current())), [current]);
 
   const apply = useCallback<EditorTools["apply"]>(
     (change, { focus: wanted = true } = {}) => {
@@ -183,8 +187,8 @@ export function useEditor(signature: EditedSignature, given: Options): EditorOnS
   }, []);
 
   const tools = useMemo(
-    () => ({ current, mount, apply, run, focus, drag }),
-    [current, mount, apply, run, focus, drag],
+    () => ({ current, mount, apply, run, focus, catchUp, drag }),
+    [current, mount, apply, run, focus, catchUp, drag],
   );
   return { shown, tools };
 }

@@ -19,9 +19,20 @@ import { IconButton } from "../../parts/icon-button";
 import { MeasureField } from "../../parts/fields/measure-field";
 import { TextSizeField } from "../../parts/fields/text-size-field";
 import { useBench } from "../bench-context";
-import { setHighlight, setLetterSpacing, setTextValue, textState, toggleUpperCase } from "../editor/commands";
+import { setHighlight, setLetterSpacing, setTextValue, textState } from "../editor/commands";
 import { LinkField } from "./link-field";
 import { TableMenus } from "./table-menu";
+
+/** The marks that text has or has not. */
+const toggles = [
+  { mark: "bold", label: "Bold", Icon: Bold },
+  { mark: "italic", label: "Italic", Icon: Italic },
+  { mark: "underline", label: "Underline", Icon: Underline },
+  { mark: "upperCase", label: "Capitals", Icon: CaseUpper },
+  { mark: "strikethrough", label: "Strikethrough", Icon: Strikethrough },
+  { mark: "superscript", label: "Superscript", Icon: Superscript },
+  { mark: "subscript", label: "Subscript", Icon: Subscript },
+] as const;
 
 /** The styling of what is selected, or of what is typed next. */
 export function Toolbar() {
@@ -46,51 +57,16 @@ export function Toolbar() {
         className="w-10"
       />
       <span className="flex gap-0.5" onMouseDown={keepSelection}>
-        <IconButton
-          label="Bold"
-          pressed={text.bold}
-          onClick={() => editor.run(toggleMark(schema.marks.bold))}
-        >
-          <Bold size={16} aria-hidden />
-        </IconButton>
-        <IconButton
-          label="Italic"
-          pressed={text.italic}
-          onClick={() => editor.run(toggleMark(schema.marks.italic))}
-        >
-          <Italic size={16} aria-hidden />
-        </IconButton>
-        <IconButton
-          label="Underline"
-          pressed={text.underline}
-          onClick={() => editor.run(toggleMark(schema.marks.underline))}
-        >
-          <Underline size={16} aria-hidden />
-        </IconButton>
-        <IconButton label="Capitals" pressed={text.upperCase} onClick={() => editor.run(toggleUpperCase)}>
-          <CaseUpper size={16} aria-hidden />
-        </IconButton>
-        <IconButton
-          label="Strikethrough"
-          pressed={text.strikethrough}
-          onClick={() => editor.run(toggleMark(schema.marks.strikethrough))}
-        >
-          <Strikethrough size={16} aria-hidden />
-        </IconButton>
-        <IconButton
-          label="Superscript"
-          pressed={text.superscript}
-          onClick={() => editor.run(toggleMark(schema.marks.superscript))}
-        >
-          <Superscript size={16} aria-hidden />
-        </IconButton>
-        <IconButton
-          label="Subscript"
-          pressed={text.subscript}
-          onClick={() => editor.run(toggleMark(schema.marks.subscript))}
-        >
-          <Subscript size={16} aria-hidden />
-        </IconButton>
+        {toggles.map(({ mark, label, Icon }) => (
+          <IconButton
+            key={mark}
+            label={label}
+            pressed={text[mark]}
+            onClick={() => editor.run(toggleMark(schema.marks[mark]))}
+          >
+            <Icon size={16} aria-hidden />
+          </IconButton>
+        ))}
       </span>
       <ColorField
         label="Text colour"

@@ -18,6 +18,8 @@ export type Open =
 interface Options {
   readonly setOpen: (open: Open) => void;
   readonly focusSheet: () => void;
+  /** Lets the tools show what is selected at this moment. */
+  readonly catchUp: () => void;
   readonly form: Form;
   readonly setForm: (form: Form) => void;
   /** Whether the longest details are tried. */
@@ -26,18 +28,22 @@ interface Options {
 }
 
 /** The toolbar's own link, where what is selected can lead somewhere. */
-function openLink(): void {
+const openLink = (): void =>
   document
     .querySelector<HTMLElement>("[role=toolbar][aria-label=Text] button[aria-label=Link]:enabled")
     ?.click();
-}
 
 export function useBenchActions(options: Options): readonly BenchAction[] {
-  const { setOpen, focusSheet, form, setForm, trying, tryLongest } = options;
+  const { setOpen, focusSheet, catchUp, form, setForm, trying, tryLongest } = options;
   const actions = useMemo<readonly BenchAction[]>(() => {
     const opening = (kind: Exclude<Open["kind"], "picture" | "cut" | "icons">) => () => setOpen({ kind });
+    /** Keys come faster than the tools follow the sheet. */
+    const onWhatIsShown = (run: () => void) => (): void => {
+      catchUp();
+      run();
+    };
     return [
-      { id: "do", name: "Put in or do…", group: "Go", keys: "F2", run: opening("palette") },
+      { id: "do", name: "Put in or do…", group: "Go", keys: "F2", run: onWhatIsShown(opening("palette")) },
       { id: "keys", name: "Show the keys", group: "Go", keys: "F1", run: opening("keys") },
       {
         id: "go-on",
@@ -53,7 +59,7 @@ export function useBenchActions(options: Options): readonly BenchAction[] {
         keys: "Alt-Shift-p",
         run: () => setOpen({ kind: "picture", target: { kind: "cursor" } }),
       },
-      { id: "link", name: "Link", group: "Text", keys: "Mod-k", run: openLink },
+      { id: "link", name: "Link", group: "Text", keys: "Mod-k", run: onWhatIsShown(openLink) },
       { id: "versions", name: "Versions", group: "Signature", keys: "Alt-Shift-v", run: opening("versions") },
       {
         id: "pattern",
@@ -77,7 +83,7 @@ export function useBenchActions(options: Options): readonly BenchAction[] {
         run: tryLongest,
       },
     ];
-  }, [setOpen, focusSheet, form, setForm, trying, tryLongest]);
+  }, [setOpen, focusSheet, catchUp, form, setForm, trying, tryLongest]);
   useBenchKeys(actions);
   return actions;
 }
