@@ -3,7 +3,7 @@
  * and what becomes clear again has the frame before it cleared first (GIF89a, section 23).
  */
 import { GifWriter } from "omggif";
-import type { Pixels, Rectangle, Size } from "@/core/pictures";
+import { byteAt, colorAt, type Pixels, type Rectangle, type Size } from "@/core/pictures";
 
 export interface WrittenFrame {
   /** Which of the stacked pictures is shown. */
@@ -20,7 +20,7 @@ const clearIndex = 0;
 interface Indexed {
   readonly indexes: Uint8Array;
   /** `0xRRGGBB`; as many as a power of two, as the format has it. */
-  readonly palette: readonly number[];
+  readonly palette: number[];
 }
 
 /** Colours by number. Throws a RangeError for more than 255 opaque colours. */
@@ -30,8 +30,8 @@ function indexColors({ data }: Pixels): Indexed {
   const indexes = new Uint8Array(data.length / 4);
   for (let index = 0; index < indexes.length; index++) {
     const at = index * 4;
-    if (data[at + 3]! < 128) continue;
-    const color = (data[at]! << 16) | (data[at + 1]! << 8) | data[at + 2]!;
+    if (byteAt(data, at + 3) < 128) continue;
+    const color = colorAt(data, at);
     let number = numbers.get(color);
     if (number === undefined) {
       number = palette.push(color) - 1;
@@ -85,10 +85,8 @@ const roomFor = (pixels: number): number => Math.ceil(pixels * 1.6) + 2048;
 const asList = (indexes: Uint8Array): number[] => indexes as unknown as number[];
 
 /** Bytes of a frame by itself. */
-function weigh({ indexes, width, height }: Patch, palette: readonly number[]): number {
-  const writer = new GifWriter(Buffer.alloc(roomFor(indexes.length)), width, height, {
-    palette: [...palette],
-  });
+function weigh({ indexes, width, height }: Patch, palette: number[]): number {
+  const writer = new GifWriter(Buffer.alloc(roomFor(indexes.length)), width, height, { palette });
   return writer.addFrame(0, 0, width, height, asList(indexes));
 }
 
@@ -117,7 +115,7 @@ export function writeGif(
   const shown = order.map(({ picture }) => indexes.subarray(picture * area, (picture + 1) * area));
   const file = Buffer.alloc(order.length * roomFor(area));
   const writer = new GifWriter(file, size.width, size.height, {
-    palette: [...palette],
+    palette,
     // Written once, a loop has no word of repeating; else it says how often it comes again.
     ...(repeats === 1 ? {} : { loop: Math.max(0, repeats - 1) }),
   });

@@ -47,14 +47,7 @@ function NetworkForm({ network, own, onKept }: FormProps) {
     onKept((await ask(endpoints.saveNetwork, { body: asked })).network);
   });
   return (
-    <form
-      className="mt-2 border-t border-hairline pt-2"
-      onSubmit={(event) => {
-        // The dialog has a form of its own around this one.
-        event.stopPropagation();
-        void form.submit(event);
-      }}
-    >
+    <form className="mt-2 border-t border-hairline pt-2" onSubmit={(event) => void form.submit(event)}>
       <div className="grid grid-cols-[1fr_1fr] gap-3">
         <TextField label="Name" autoFocus maxLength={60} {...form.field("name")} />
         <ChoiceField

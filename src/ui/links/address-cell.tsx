@@ -2,21 +2,22 @@
 
 import { useState } from "react";
 import { toast } from "sonner";
-import { describeLink, readLink } from "@/core/links";
+import { readLink } from "@/core/links";
 import type { PlacedLink } from "@/core/signature";
 
 interface Props {
   readonly link: PlacedLink;
+  /** Where it leads, as people write it. */
+  readonly shown: string;
   /** Of numbers that are written without one; null where none is known. */
   readonly callingCode: string | null;
   readonly onChange: (link: PlacedLink, href: string) => void;
 }
 
 /** An address that is changed where it stands; one that follows from a field or from what is written is only read. */
-export function AddressCell({ link, callingCode, onChange }: Props) {
+export function AddressCell({ link, shown, callingCode, onChange }: Props) {
   const [draft, setDraft] = useState<string | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
-  const { shown } = describeLink(link.href);
   /** Whether it was left by a key: the focus stays in the cell. */
   const [byKey, setByKey] = useState(false);
   const leave = (): void => {

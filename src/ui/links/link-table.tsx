@@ -5,7 +5,7 @@ import { ExternalLink } from "lucide-react";
 import type { Node } from "prosemirror-model";
 import { useMemo } from "react";
 import { drawnFrom } from "@/contract";
-import { describeLink, type LinkAnswer } from "@/core/links";
+import { describeLink, type DescribedLink, type LinkAnswer } from "@/core/links";
 import { placeOf, type PlacedLink } from "@/core/signature";
 import { SortableTable, type Column } from "../parts/table/sortable-table";
 import { AddressCell } from "./address-cell";
@@ -21,6 +21,11 @@ interface Props {
   readonly callingCode: string | null;
   readonly onOpen: (link: PlacedLink) => void;
   readonly onChange: (link: PlacedLink, href: string) => void;
+}
+
+interface Row {
+  readonly link: PlacedLink;
+  readonly described: DescribedLink;
 }
 
 const isWeb = (href: string): boolean => /^https?:\/\//i.test(href);
@@ -57,13 +62,13 @@ export function LinkTable({
   onChange,
 }: Props) {
   const columns = useMemo(
-    (): readonly Column<PlacedLink>[] => [
+    (): readonly Column<Row>[] => [
       {
         title: "What leads there",
         width: "w-[26%]",
         className: "py-2 pr-4",
-        order: ({ text }) => text.trim() || undefined,
-        cell: (link) => (
+        order: ({ link }) => link.text.trim() || undefined,
+        cell: ({ link }) => (
           <>
             <WhatLeads link={link} />
             <span className="block truncate text-xs text-soft">
@@ -76,29 +81,26 @@ export function LinkTable({
         title: "Kind",
         width: "w-[11%]",
         className: "py-2 pr-2",
-        order: ({ href }) => describeLink(href).kind,
-        cell: ({ href }) => describeLink(href).kind,
+        order: ({ described }) => described.kind,
+        cell: ({ described }) => described.kind,
       },
       {
         title: "Address",
         className: "py-2 pr-4",
-        order: ({ href }) => describeLink(href).shown,
-        cell: (link) => {
-          const { detail } = describeLink(link.href);
-          return (
-            <>
-              <AddressCell link={link} callingCode={callingCode} onChange={onChange} />
-              {detail && <span className="block truncate text-xs text-soft">{detail}</span>}
-            </>
-          );
-        },
+        order: ({ described }) => described.shown,
+        cell: ({ link, described: { shown, detail } }) => (
+          <>
+            <AddressCell link={link} shown={shown} callingCode={callingCode} onChange={onChange} />
+            {detail && <span className="block truncate text-xs text-soft">{detail}</span>}
+          </>
+        ),
       },
       {
         title: "What answered",
         width: "w-[18%]",
         className: "py-2 pr-3",
-        order: ({ href }) => answers[href]?.verdict,
-        cell: ({ href }) => {
+        order: ({ link: { href } }) => answers[href]?.verdict,
+        cell: ({ link: { href } }) => {
           const answer = answers[href];
           if (waiting?.has(href))
             return (
@@ -115,8 +117,8 @@ export function LinkTable({
         title: "Opened by hand",
         width: "w-[14%]",
         className: "py-1.5",
-        order: ({ href }) => opened[href],
-        cell: (link) => {
+        order: ({ link: { href } }) => opened[href],
+        cell: ({ link }) => {
           const seen = opened[link.href];
           return (
             <button
@@ -136,11 +138,15 @@ export function LinkTable({
     ],
     [document, answers, waiting, opened, callingCode, onOpen, onChange],
   );
+  const rows = useMemo(
+    () => links.map((link): Row => ({ link, described: describeLink(link.href) })),
+    [links],
+  );
   return (
     <SortableTable
       caption="Every destination"
-      rows={links}
-      keyOf={({ position, use }) => `${position}-${use}`}
+      rows={rows}
+      keyOf={({ link: { position, use } }) => `${position}-${use}`}
       columns={columns}
       className="border-t border-pine"
     />

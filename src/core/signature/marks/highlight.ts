@@ -1,5 +1,5 @@
 /** A colour behind text. */
-import { toHex } from "../../color";
+import { lightCanvas, toHex } from "../../color";
 import { color } from "../../values";
 import { describeAttributes, needed } from "../description";
 import { markKind } from "../kind";
@@ -9,12 +9,10 @@ export const highlight = describeAttributes(["highlight"], { color: needed(color
 /** What `mark` is drawn in where nothing else is said (WHATWG HTML 15.3.4). */
 const marker = "#FFFF00";
 
-/** What is copied from a page brings the page's white along, which marks nothing. */
-const canvas = "#FFFFFF";
-
 const colorBehind = (element: HTMLElement, otherwise: string | null): { color: string } | false => {
   const hex = toHex(element.style.backgroundColor) ?? otherwise;
-  return hex !== null && hex !== canvas && { color: hex };
+  // What is copied from a page brings the page's white along, which marks nothing.
+  return hex !== null && hex !== lightCanvas && { color: hex };
 };
 
 export const highlightKind = markKind({

@@ -9,23 +9,22 @@ export const scriptScale = 0.7;
 export const superscript = plainMark("superscript");
 export const subscript = plainMark("subscript");
 
-const structure = { excludes: "superscript subscript" };
+/** Drawn as it is compiled: without making the line higher. */
+const scriptKind = <const N extends string>(name: N, tag: "sup" | "sub", script: Script) =>
+  markKind({
+    name,
+    attributes: {},
+    structure: { excludes: "superscript subscript" },
+    parse: [{ tag }, { style: `vertical-align=${script}` }],
+    draw: () => [
+      tag,
+      { style: `position:static;vertical-align:${script};font-size:${100 * scriptScale}%;line-height:0` },
+      0,
+    ],
+  });
 
-export const superscriptKind = markKind({
-  name: "superscript",
-  attributes: {},
-  structure,
-  parse: [{ tag: "sup" }, { style: "vertical-align=super" }],
-  draw: () => ["sup", 0],
-});
-
-export const subscriptKind = markKind({
-  name: "subscript",
-  attributes: {},
-  structure,
-  parse: [{ tag: "sub" }, { style: "vertical-align=sub" }],
-  draw: () => ["sub", 0],
-});
+export const superscriptKind = scriptKind("superscript", "sup", "super");
+export const subscriptKind = scriptKind("subscript", "sub", "sub");
 
 const digits: Readonly<Record<Script, string>> = { super: "⁰¹²³⁴⁵⁶⁷⁸⁹⁺⁻", sub: "₀₁₂₃₄₅₆₇₈₉₊₋" };
 

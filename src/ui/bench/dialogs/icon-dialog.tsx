@@ -148,7 +148,7 @@ export function IconDialog({
                 label="Paste the address of a page, and its icon is found"
                 value={pasted}
                 placeholder="https://plotline.example/harrowfen"
-                problem={pasteProblem ?? undefined}
+                problem={pasteProblem}
                 onChange={(event) => {
                   setPasted(event.target.value);
                   setPasteProblem(null);
@@ -221,7 +221,7 @@ export function IconDialog({
                       autoFocus
                       value={draft.typed}
                       placeholder={draft.network ? "handle or address" : "address"}
-                      problem={destination?.ok === false ? destination.message : undefined}
+                      problem={destination?.ok === false ? destination.message : null}
                       onChange={(event) =>
                         setDrafts((before) =>
                           before.map((each) =>

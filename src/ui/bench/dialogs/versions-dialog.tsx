@@ -2,13 +2,14 @@
 
 import { format } from "date-fns";
 import { Trash2 } from "lucide-react";
-import { useEffect, useState } from "react";
+import { useCallback, useEffect, useState } from "react";
 import { toast } from "sonner";
 import { endpoints, type Version } from "@/contract";
 import { compile } from "@/core/compile";
 import type { Person } from "@/core/people";
 import { parseSignature } from "@/core/signature";
 import { ask } from "../../parts/asking/ask";
+import { useAttempt } from "../../parts/asking/use-attempt";
 import { Button } from "../../parts/button";
 import { DialogFrame } from "../../parts/dialog-frame";
 import { IconButton } from "../../parts/icon-button";
@@ -38,27 +39,13 @@ export function VersionsDialog(props: Props) {
   const { signatureId, present, person, base, saved, onClose, onGoBack } = props;
   const [versions, setVersions] = useState<readonly Version[] | null>(null);
   const [chosen, setChosen] = useState<string | null>(null);
-  const [problem, setProblem] = useState<string | null>(null);
+  const { problem, attempt } = useAttempt();
+  const lookUp = useCallback(
+    async () => setVersions((await ask(endpoints.listVersions, { params: { id: signatureId } })).versions),
+    [signatureId],
+  );
+  useEffect(() => void attempt(lookUp), [attempt, lookUp]);
 
-  useEffect(() => {
-    ask(endpoints.listVersions, { params: { id: signatureId } }).then(
-      (answer) => setVersions(answer.versions),
-      (error: Error) => setProblem(error.message),
-    );
-  }, [signatureId]);
-
-  const lookUp = async (): Promise<void> =>
-    setVersions((await ask(endpoints.listVersions, { params: { id: signatureId } })).versions);
-
-  const attempt = async (action: () => Promise<unknown>): Promise<void> => {
-    setProblem(null);
-    try {
-      await action();
-      await lookUp();
-    } catch (error) {
-      setProblem((error as Error).message);
-    }
-  };
   const form = useContractForm(endpoints.nameVersion.body, { name: "" }, async (body, { reset }) => {
     await ask(endpoints.nameVersion, { params: { id: signatureId }, body });
     reset();
@@ -111,9 +98,12 @@ export function VersionsDialog(props: Props) {
                 <IconButton
                   label={`Take “${version.name}” away`}
                   onClick={() =>
-                    void attempt(() =>
-                      ask(endpoints.deleteVersion, { params: { id: signatureId, version: version.id } }),
-                    )
+                    void attempt(async () => {
+                      await ask(endpoints.deleteVersion, {
+                        params: { id: signatureId, version: version.id },
+                      });
+                      await lookUp();
+                    })
                   }
                 >
                   <Trash2 size={14} aria-hidden />

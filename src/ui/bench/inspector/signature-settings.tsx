@@ -108,7 +108,7 @@ export function SignatureSettings() {
 
 function VisitLink({ value, onChange }: { value: string | null; onChange: (value: string | null) => void }) {
   const [draft, setDraft] = useState<string | null>(null);
-  const [problem, setProblem] = useState<string>();
+  const [problem, setProblem] = useState<string | null>(null);
   const commit = (): void => {
     if (draft === null) return;
     if (draft.trim() === "") {
@@ -130,7 +130,7 @@ function VisitLink({ value, onChange }: { value: string | null; onChange: (value
       problem={problem}
       onChange={(event) => {
         setDraft(event.target.value);
-        setProblem(undefined);
+        setProblem(null);
       }}
       onBlur={commit}
       onKeyDown={(event) => event.key === "Enter" && commit()}

@@ -5,7 +5,6 @@ import type { BaseSyntheticEvent } from "react";
 import {
   useForm,
   useWatch,
-  type Control,
   type DefaultValues,
   type FieldErrors,
   type FieldValues,
@@ -39,7 +38,9 @@ interface FormTools<T extends FieldValues> {
 
 export interface ContractForm<T extends FieldValues> extends FormTools<T> {
   /** What a field of the form is drawn with. */
-  readonly field: <N extends Path<T>>(name: N) => UseFormRegisterReturn<N> & { readonly problem?: string };
+  readonly field: <N extends Path<T>>(
+    name: N,
+  ) => UseFormRegisterReturn<N> & { readonly problem: string | null };
   /** What stands in it now. */
   readonly typed: T;
   /** Sends it when every field is as it must be. */
@@ -61,16 +62,16 @@ export function useContractForm<T extends FieldValues>(
     reValidateMode: "onChange",
   });
   const { busy, problem, attempt } = useAttempt();
-  const typed = useWatch({ control: control as Control<T> }) as T;
+  const typed = useWatch({ control }) as T;
   const tools: FormTools<T> = {
-    set: (name, next) => setValue(name, next, { shouldDirty: true, shouldValidate: formState.isSubmitted }),
+    set: (name, next) => setValue(name, next, { shouldValidate: formState.isSubmitted }),
     reset: () => reset(),
   };
   return {
     ...tools,
     field: (name) => {
       const message = formState.errors[name]?.message;
-      return { ...register(name), ...(typeof message === "string" && { problem: message }) };
+      return { ...register(name), problem: typeof message === "string" ? message : null };
     },
     typed,
     submit: handleSubmit(async (given) => void (await attempt(() => send(given, tools)))),

@@ -61,6 +61,7 @@ export function SignatureFrame({
 }: Props) {
   const frame = useRef<HTMLIFrameElement>(null);
   const [first] = useState({ html, canvas });
+  const [initial] = useState(() => documentAround(first));
   const latest = useRef(first);
   const [content, setContent] = useState({ width, height: height ? height / wanted : 120 });
   const room = Math.min(width / content.width, height ? height / content.height : 1);
@@ -114,7 +115,7 @@ export function SignatureFrame({
         sandbox={
           followable ? "allow-same-origin allow-popups allow-popups-to-escape-sandbox" : "allow-same-origin"
         }
-        srcDoc={documentAround(first)}
+        srcDoc={initial}
         tabIndex={followable ? 0 : -1}
         inert={!followable}
         className={`block border-0 ${followable ? "" : "pointer-events-none"}`}

@@ -18,7 +18,7 @@ export interface ColorChoicesProps {
   readonly onChange: (value: string | null) => void;
   readonly palette: Palette;
   /** Whether "none" can be chosen. */
-  readonly clearable: boolean;
+  readonly clearable?: boolean;
 }
 
 /** How a colour stands out on the two canvases that mail is read on. */
@@ -47,7 +47,7 @@ function Contrast({ color }: { color: string }) {
 }
 
 /** Where a colour comes from: picked, of the brand, of the signature, or out of a picture of it. */
-export function ColorChoices({ value, onChange, palette, clearable }: ColorChoicesProps) {
+export function ColorChoices({ value, onChange, palette, clearable = false }: ColorChoicesProps) {
   return (
     <>
       <HexColorPicker color={value ?? "#ffffff"} onChange={(color) => onChange(color.toUpperCase())} />

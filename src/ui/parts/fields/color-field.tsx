@@ -10,9 +10,8 @@ import { labelClass } from "./label";
 /** What opens beside it. */
 export const colorChoices = lazily(() => import("./color-choices").then(({ ColorChoices }) => ColorChoices));
 
-interface Props extends Omit<ColorChoicesProps, "clearable"> {
+interface Props extends ColorChoicesProps {
   readonly label: string;
-  readonly clearable?: boolean;
   readonly quiet?: boolean;
 }
 
@@ -24,7 +23,7 @@ const readHex = (typed: string): string | null => {
 };
 
 /** The colour itself, which opens what it can be taken from. */
-export function ColorSwatch({ label, value, onChange, palette, clearable = false }: Omit<Props, "quiet">) {
+export function ColorSwatch({ label, ...choosing }: Omit<Props, "quiet">) {
   return (
     <Popover.Root>
       <Popover.Trigger
@@ -32,11 +31,12 @@ export function ColorSwatch({ label, value, onChange, palette, clearable = false
         title={`Pick ${label.toLowerCase()}`}
         className="h-4 w-4 shrink-0 rounded-[3px] border border-hairline"
         style={{
-          background: value ?? "repeating-linear-gradient(45deg,var(--canvas) 0 3px,var(--checker) 3px 6px)",
+          background:
+            choosing.value ?? "repeating-linear-gradient(45deg,var(--canvas) 0 3px,var(--checker) 3px 6px)",
         }}
       />
       <PopoverPanel label={label} className="p-3">
-        <colorChoices.Component value={value} onChange={onChange} palette={palette} clearable={clearable} />
+        <colorChoices.Component {...choosing} />
       </PopoverPanel>
     </Popover.Root>
   );

@@ -16,7 +16,7 @@ interface Props extends Omit<
 
 /** A line of text that is taken as a whole when it is left; Esc puts back what was there. */
 export function SettledTextField({ value, onSettle, check, ...field }: Props) {
-  const [problem, setProblem] = useState<string>();
+  const [problem, setProblem] = useState<string | null>(null);
   return (
     <TextField
       key={value}
@@ -28,7 +28,7 @@ export function SettledTextField({ value, onSettle, check, ...field }: Props) {
         const complaint = check?.(typed) ?? null;
         if (complaint !== null) event.target.value = value;
         else if (typed !== value) onSettle(typed);
-        setProblem(complaint ?? undefined);
+        setProblem(complaint);
       }}
       onKeyDown={(event) => {
         if (event.key === "Escape") event.currentTarget.value = value;
