@@ -82,17 +82,21 @@ export type StartRequest = TypeOf<typeof startRequest>;
 
 const frame = count(0, 10_000);
 
-/** Which frame of an animation is drawn, from 0; the first where none is named. A query holds text only. */
-const frameQuery = object({
-  frame: describeValue<number, "frame">(
-    "frame",
+/** A whole number in a query, which holds text only; 0 where there is none. */
+const countInQuery = <const N extends string>(name: N, what: string) =>
+  describeValue<number, N>(
+    name,
+    // It is checked before it is read and afterwards.
     (value) =>
-      value === undefined || (typeof value === "string" && /^\d{1,5}$/.test(value))
+      value === undefined ||
+      /^\d{1,9}$/.test(typeof value === "number" ? `${value}` : typeof value === "string" ? value : "")
         ? null
-        : complain("the number of a frame", value),
+        : complain(what, value),
     (value) => Number(value ?? 0),
-  ),
-});
+  );
+
+/** Which frame of an animation is drawn, from 0; the first where none is named. */
+const frameQuery = object({ frame: countInQuery("frame", "the number of a frame") });
 
 const pictures = object({
   cuts: list(text(120), { most: 5000, what: "cuts" }),
@@ -208,8 +212,13 @@ export const endpoints = {
   checkPublicAddress: post("/api/public-address/check").json<{ check: AddressCheck }>(),
 
   startSignature: post("/api/signatures").body(startRequest).json<{ id: string }>(),
+  /** What has been saved since a revision; its document is null where that is the newest. */
+  findNewer: get("/api/signatures/:id")
+    .query(object({ after: countInQuery("after", "a revision") }))
+    .json<{ revision: number; document: unknown }>(),
+  /** `settles` names a refused save that is in this one, merged with what had come between. */
   saveSignature: put("/api/signatures/:id")
-    .body(object({ document: documentJson, revision: count(1, 1e9) }))
+    .body(object({ document: documentJson, revision: count(1, 1e9), settles: maybe(id) }))
     .json<{ revision: number }>(),
   describeSignature: patch("/api/signatures/:id")
     .body(object({ name: maybe(name("A signature")), personId: maybe(optional(id)) }))
@@ -218,7 +227,7 @@ export const endpoints = {
   duplicateSignature: post("/api/signatures/:id/duplicate").json<{ id: string }>(),
   restoreSignature: post("/api/signatures/:id/restore").json<void>(),
   settleRefusedSave: post("/api/signatures/:id/refused")
-    .body(object({ refusedId: id, keep: choice("mine", "saved", "let-go") }))
+    .body(object({ refusedId: id, keep: choice("mine", "saved", "apart", "let-go") }))
     .json<Settled>(),
   listVersions: get("/api/signatures/:id/versions").json<{ versions: readonly Version[] }>(),
   nameVersion: post("/api/signatures/:id/versions")

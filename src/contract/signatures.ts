@@ -43,8 +43,11 @@ export interface WaitingVersion {
 export interface Settled {
   readonly document: unknown;
   readonly revision: number;
-  /** The name under which the other version now stands on the Shelf; null where it was let go. */
-  readonly otherName: string | null;
+  /**
+   * Where the other version is: among the versions, or on the Shelf as a signature of its own, and under which name;
+   * null where it was let go.
+   */
+  readonly other: { readonly kind: "version" | "signature"; readonly name: string } | null;
 }
 
 /** How the user's own letters are set; size in px. */

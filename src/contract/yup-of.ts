@@ -4,7 +4,7 @@ import type { Value } from "@/core/values";
 import { isObjectValue, sentenceOf } from "./complaints";
 
 function leaf(value: Value<unknown>, name: string): Schema {
-  return mixed()
+  const schema: Schema = mixed()
     .transform((given: unknown) => (value.check(given) === null ? value.read(given) : given))
     .test("value", (given, { createError }) => {
       const complaint = value.check(given);
@@ -12,6 +12,8 @@ function leaf(value: Value<unknown>, name: string): Schema {
       return complaint === null || createError({ message: sentenceOf(name, said ?? complaint) });
     })
     .nullable();
+  // What is not given is not read either: it is what reading nothing makes of it.
+  return value.check(undefined) === null ? (schema.default(value.read(undefined)) as Schema) : schema;
 }
 
 function schemaOf(value: Value<unknown>, name: string): Schema {

@@ -1,4 +1,5 @@
 import path from "node:path";
+import type { Page } from "@playwright/test";
 import { expect, test } from "./test";
 import { cell, proof, setMeasure, startBlank, waitUntilSaved } from "./bench";
 import { fillDemo, serverPort, startServer } from "./server";
@@ -79,7 +80,41 @@ test("what was typed and not saved is not lost to what another window saved mean
   await expect(page.locator(".signature-editor")).toContainText("Typed at the desk");
 });
 
-test("two windows on one signature: the second to save sees both versions and chooses; the other gets a place on the Shelf", async ({
+test("two windows on one signature: each takes what the other saved, and changes to different cells are merged", async ({
+  page,
+}) => {
+  await startBlank(page);
+  const second = await page.context().newPage();
+  await second.goto(page.url());
+  await expect(second.locator(".signature-editor")).toBeVisible();
+  await cell(page, 1, 1).click();
+  await page.keyboard.type("Ada Quill");
+  await waitUntilSaved(page, 1);
+  await expect(cell(second, 1, 1)).toHaveText("Ada Quill");
+
+  // Both have something unsaved: the second may only send it once the first has saved.
+  await second.route("**/api/signatures/**", (route) => route.abort());
+  await cell(second, 1, 2).click();
+  await second.keyboard.type("Archivist");
+  await expect(second.getByRole("status").filter({ hasText: "Not saved yet" })).toBeVisible();
+  await page.keyboard.type(" of Harrow Fen");
+  await waitUntilSaved(page, 2);
+  await second.unroute("**/api/signatures/**");
+  await expect(cell(second, 1, 1)).toHaveText("Ada Quill of Harrow Fen");
+  await expect(cell(page, 1, 2)).toHaveText("Archivist");
+  await waitUntilSaved(second, 3);
+
+  // The caret stands where it was, and undo takes back only what was done here.
+  await second.keyboard.type("!");
+  await expect(cell(second, 1, 2)).toHaveText("Archivist!");
+  await second.keyboard.press("ControlOrMeta+z");
+  await expect(cell(second, 1, 1)).toHaveText("Ada Quill of Harrow Fen");
+  await expect(cell(second, 1, 2)).not.toContainText("Archivist!");
+  await page.goto("/");
+  await expect(page.getByRole("region", { name: /waits? for you/ })).toBeHidden();
+});
+
+test("two windows on one line: the second to save sees both and chooses; the other is kept among the versions", async ({
   page,
 }) => {
   await startBlank(page);
@@ -88,12 +123,15 @@ test("two windows on one signature: the second to save sees both versions and ch
   await expect(page).toHaveTitle(/^Contested/);
   const second = await page.context().newPage();
   await second.goto(page.url());
+  await second.route("**/api/signatures/**", (route) => route.abort());
+  await cell(second, 1, 2).click();
+  await second.keyboard.type("Typed in the second window");
+  await expect(second.getByRole("status").filter({ hasText: "Not saved yet" })).toBeVisible();
   await cell(page, 1, 2).click();
   await page.keyboard.type("Typed in the first window");
   await waitUntilSaved(page, 1);
+  await second.unroute("**/api/signatures/**");
 
-  await cell(second, 1, 2).click();
-  await second.keyboard.type("Typed in the second window");
   const dialog = second.getByRole("alertdialog", { name: "Two versions of “Contested”" });
   await expect(dialog).toBeVisible();
   await expect(dialog.locator("iframe").first().contentFrame().locator("body")).toContainText(
@@ -104,15 +142,17 @@ test("two windows on one signature: the second to save sees both versions and ch
   await expect(dialog).toBeHidden();
   await second.keyboard.type(".");
   await waitUntilSaved(second, 3);
+  await expect(cell(page, 1, 2)).toHaveText("Typed in the second window.");
 
+  await second.getByRole("button", { name: "Versions" }).click();
+  const versions = second.getByRole("dialog", { name: /Versions/ });
+  await expect(versions).toContainText("The other of two versions");
   await page.goto("/");
-  const body = (name: string) =>
-    page.getByRole("listitem").filter({ hasText: name }).locator("iframe").contentFrame().locator("body");
-  await expect(body("Contested, other version")).toContainText("Typed in the first window");
-  await expect(page.locator("iframe").last().contentFrame().locator("body")).toContainText("first window");
+  await expect(page.getByRole("link", { name: "Open Contested", exact: true })).toBeVisible();
+  await expect(page.getByRole("link", { name: /Open Contested, other/ })).toBeHidden();
 });
 
-test("Links saves over nobody's work: its change is shown beside what the Bench saved, and waits on the Shelf until somebody chooses", async ({
+test("Links saves over nobody's work: what overlaps is shown beside what is saved, and waits on the Shelf until somebody chooses", async ({
   page,
 }) => {
   await startBlank(page);
@@ -124,22 +164,29 @@ test("Links saves over nobody's work: its change is shown beside what the Bench 
   await page.keyboard.type("harrowfen.example");
   await waitUntilSaved(page, 1);
 
+  const campaign = async (window: Page, name: string): Promise<void> => {
+    await window.getByRole("radio", { name: "All links" }).click();
+    await window.getByRole("textbox", { name: "Source" }).fill("letters");
+    await window.getByRole("textbox", { name: "Medium" }).fill("mail");
+    await window.getByRole("textbox", { name: "Campaign" }).fill(name);
+    await window.getByRole("button", { name: "Add them" }).click();
+  };
   const links = await page.context().newPage();
   await links.goto(`${bench}/links`);
-  await page.keyboard.type(" and its seeds");
+  await links.route("**/api/signatures/**", (route) => route.abort());
+  await campaign(links, "spring");
+  await expect(links.getByRole("status").filter({ hasText: "Not saved yet" })).toBeVisible();
+  await page.goto(`${bench}/links`);
+  await campaign(page, "summer");
   await waitUntilSaved(page, 2);
-  await links.getByRole("radio", { name: "All links" }).click();
-  await links.getByRole("textbox", { name: "Source" }).fill("letters");
-  await links.getByRole("textbox", { name: "Medium" }).fill("mail");
-  await links.getByRole("textbox", { name: "Campaign" }).fill("spring");
-  await links.getByRole("button", { name: "Add them" }).click();
+  await links.unroute("**/api/signatures/**");
   await expect(links.getByRole("alertdialog", { name: "Two versions of “Undecided”" })).toBeVisible();
   await links.close();
 
   await page.goto("/");
   const waiting = page.getByRole("region", { name: "A version waits for you" });
   await expect(waiting).toContainText("Undecided");
-  await expect(waiting.locator("iframe").contentFrame().locator("body")).not.toContainText("seeds");
+  await expect(waiting.locator("iframe").contentFrame().locator("body")).toContainText("harrowfen.example");
   await waiting.getByRole("button", { name: "Put it on the Shelf: Undecided" }).click();
   await expect(waiting).toBeHidden();
   await expect(page.getByRole("link", { name: "Open Undecided, other version" })).toBeVisible();

@@ -11,6 +11,7 @@ export {
 export { drawnFontFiles, drawnFontRules } from "./drawn-fonts";
 export { duplicatePart, insertParts, insertRowAcross, mayHold, movePart, removePart } from "./edits/blocks";
 export { commonBorder, rectangleOf, setBorders, type BorderTarget } from "./edits/borders";
+export { becomeDocument } from "./edits/become";
 export { setPadding } from "./edits/cells";
 export { evenColumns, moveColumnBorder, narrowestColumn, setColumnWidth } from "./edits/columns";
 export { duplicateIcon, moveIcon, removeIcon } from "./edits/icons";
@@ -36,6 +37,7 @@ export { highlight } from "./marks/highlight";
 export { letterSpacing } from "./marks/letter-spacing";
 export { link, type LinkAttributes } from "./marks/link";
 export { size } from "./marks/size";
+export { mergeSignatures, type Merged } from "./merge/merge";
 export { nodeAt, outerTable } from "./outer-table";
 export { disclaimer, readyLines, type ReadyLine } from "./parts/ready-lines";
 export { starterPatterns, type StarterPattern } from "./patterns/starter-patterns";

@@ -3,7 +3,7 @@ import { randomUUID } from "node:crypto";
 import { and, asc, eq, isNull } from "drizzle-orm";
 import type { Settled, WaitingVersion } from "@/contract";
 import { database } from "../database/database";
-import { refusedSaves, signatures } from "../database/schema";
+import { refusedSaves, signatures, versions } from "../database/schema";
 import { notFound } from "../http/refusal";
 import { findRow, freeName, type SignatureRow } from "./signatures";
 
@@ -26,18 +26,24 @@ export async function listWaiting(): Promise<readonly WaitingVersion[]> {
   }));
 }
 
-/** What a signature becomes: the document that goes on, and the one that becomes a signature of its own. */
+type Choice = "mine" | "saved" | "apart" | "let-go";
+
+/** What a signature becomes: the document that goes on, and where the other one goes. */
 interface Outcome {
   readonly kept: string;
-  readonly other: string | null;
+  readonly other: { readonly kind: "version" | "signature"; readonly document: string } | null;
 }
 
-const outcomeOf = (choice: "mine" | "saved" | "let-go", saved: string, refused: string): Outcome =>
+const outcomeOf = (choice: Choice, saved: string, refused: string): Outcome =>
   ({
-    mine: { kept: refused, other: saved },
-    saved: { kept: saved, other: refused },
+    mine: { kept: refused, other: { kind: "version" as const, document: saved } },
+    saved: { kept: saved, other: { kind: "version" as const, document: refused } },
+    apart: { kept: saved, other: { kind: "signature" as const, document: refused } },
     "let-go": { kept: saved, other: null },
   })[choice];
+
+/** What a version is called that did not go on when there were two. */
+const otherVersion = "The other of two versions";
 
 /** A row of the Shelf for the version that does not go on. */
 const standing = (name: string, { personId }: SignatureRow, document: string) => {
@@ -46,14 +52,10 @@ const standing = (name: string, { personId }: SignatureRow, document: string) =>
 };
 
 /**
- * Chooses between a refused save and what is saved. The other version becomes a signature of its own, unless it is
- * let go. Refuses with 404 when somebody has chosen already.
+ * Chooses between a refused save and what is saved. The other one is kept among the versions; a refused one can also
+ * become a signature of its own ("apart") or be let go. Refuses with 404 when somebody has chosen already.
  */
-export async function settleRefusedSave(
-  id: string,
-  refusedId: string,
-  choice: "mine" | "saved" | "let-go",
-): Promise<Settled> {
+export async function settleRefusedSave(id: string, refusedId: string, choice: Choice): Promise<Settled> {
   const db = await database();
   const current = await findRow(id);
   const [refused] = await db
@@ -64,14 +66,36 @@ export async function settleRefusedSave(
   const { kept, other } = outcomeOf(choice, current.document, refused.document);
   const changed = kept !== current.document;
   const revision = current.revision + (changed ? 1 : 0);
-  const otherName = other === null ? null : await freeName(`${current.name}, other version`);
+  const otherName =
+    other?.kind === "signature" ? await freeName(`${current.name}, other version`) : otherVersion;
   const settled = db.delete(refusedSaves).where(eq(refusedSaves.id, refusedId));
   const saved = db
     .update(signatures)
     .set(changed ? { document: kept, revision, updatedAt: Date.now() } : { revision })
     .where(eq(signatures.id, id));
-  if (other !== null && otherName !== null)
-    await db.batch([settled, saved, db.insert(signatures).values(standing(otherName, current, other))]);
-  else await db.batch([settled, saved]);
-  return { document: JSON.parse(kept), revision, otherName };
+  if (other === null) await db.batch([settled, saved]);
+  else if (other.kind === "signature")
+    await db.batch([
+      settled,
+      saved,
+      db.insert(signatures).values(standing(otherName, current, other.document)),
+    ]);
+  else
+    await db.batch([
+      settled,
+      saved,
+      db.insert(versions).values({
+        id: randomUUID(),
+        signatureId: id,
+        revision: current.revision,
+        name: otherVersion,
+        document: other.document,
+        createdAt: Date.now(),
+      }),
+    ]);
+  return {
+    document: JSON.parse(kept),
+    revision,
+    other: other && { kind: other.kind, name: otherName },
+  };
 }

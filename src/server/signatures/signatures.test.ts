@@ -10,12 +10,14 @@ import {
   deleteSignature,
   describeSignature,
   duplicateSignature,
+  findNewer,
   findSignature,
   listSignatures,
   restoreSignature,
   saveDocument,
   startSignature,
 } from "./signatures";
+import { listVersions } from "./versions";
 
 let folder: string;
 
@@ -82,8 +84,11 @@ describe("a save", () => {
     const settled = await settleRefusedSave(id, refused.details.refusedId as string, "mine");
     expect(settled).toMatchObject({ document: saying("mine"), revision: 3 });
     expect((await findSignature(id)).document).toEqual(saying("mine"));
-    const other = (await listSignatures()).find(({ name }) => name === settled.otherName)!;
-    expect(other.document).toEqual(saying("theirs"));
+    expect(settled.other).toEqual({ kind: "version", name: "The other of two versions" });
+    expect((await listVersions(id))[0]).toMatchObject({
+      name: "The other of two versions",
+      document: saying("theirs"),
+    });
     expect((await refusal(settleRefusedSave(id, refused.details.refusedId as string, "mine"))).status).toBe(
       404,
     );
@@ -101,22 +106,46 @@ describe("a save", () => {
     expect(await settleRefusedSave(id, refused.details.refusedId as string, "let-go")).toEqual({
       document: saying("theirs"),
       revision: 2,
-      otherName: null,
+      other: null,
     });
     expect(await waiting()).toEqual([]);
     expect(await listSignatures()).toHaveLength(before);
     expect((await findSignature(id)).document).toEqual(saying("theirs"));
   });
 
-  it("that is stale can give way, and gets a place of its own", async () => {
+  it("that is stale can give way, and is kept among the versions or gets a place of its own", async () => {
     const id = await startBlank(1, 1);
     await saveDocument(id, saying("theirs"), 1);
     const refused = await refusal(saveDocument(id, saying("mine"), 1));
     const settled = await settleRefusedSave(id, refused.details.refusedId as string, "saved");
-    expect(settled).toMatchObject({ document: saying("theirs"), revision: 2 });
-    expect((await listSignatures()).find(({ name }) => name === settled.otherName)!.document).toEqual(
-      saying("mine"),
+    expect(settled).toMatchObject({ document: saying("theirs"), revision: 2, other: { kind: "version" } });
+    expect((await listVersions(id))[0]?.document).toEqual(saying("mine"));
+
+    const again = await refusal(saveDocument(id, saying("once more"), 1));
+    const before = await listSignatures();
+    const { other } = await settleRefusedSave(id, again.details.refusedId as string, "apart");
+    const [added, ...more] = (await listSignatures()).filter(
+      (stands) => !before.some((known) => known.id === stands.id),
     );
+    expect(more).toEqual([]);
+    expect(other).toEqual({ kind: "signature", name: added?.name });
+    expect(added?.document).toEqual(saying("once more"));
+  });
+
+  it("that holds what was refused before settles it, and nothing waits any more", async () => {
+    const id = await startBlank(1, 1);
+    await saveDocument(id, saying("theirs"), 1);
+    const refused = await refusal(saveDocument(id, saying("mine"), 1));
+    expect(await saveDocument(id, saying("both"), 2, refused.details.refusedId as string)).toBe(3);
+    expect((await listWaiting()).filter(({ signatureId }) => signatureId === id)).toEqual([]);
+  });
+
+  it("is told of only where it is newer", async () => {
+    const id = await startBlank(1, 1);
+    expect(await findNewer(id, 1)).toEqual({ revision: 1, document: null });
+    await saveDocument(id, saying("one"), 1);
+    expect(await findNewer(id, 1)).toEqual({ revision: 2, document: saying("one") });
+    expect((await refusal(findNewer("none", 1))).status).toBe(404);
   });
 
   it("that is sent again after its answer was lost is not a conflict", async () => {

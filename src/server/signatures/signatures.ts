@@ -73,6 +73,12 @@ export async function findRow(id: string): Promise<SignatureRow> {
 /** Refuses with 404 when it is deleted or was never there. */
 export const findSignature = async (id: string): Promise<StoredSignature> => toStored(await findRow(id));
 
+/** What is saved of a signature and newer than a revision; its document is null where nothing is. */
+export async function findNewer(id: string, after: number): Promise<{ revision: number; document: unknown }> {
+  const { revision, document } = await findRow(id);
+  return { revision, document: revision > after ? (JSON.parse(document) as unknown) : null };
+}
+
 export interface NewSignature {
   readonly name: string;
   readonly personId: string | null;
@@ -155,9 +161,14 @@ async function keepRefused(
 /**
  * Saves a document over the revision that it was made from, and answers with the new revision. When another
  * save came in between it is refused with 409, both documents are kept, and the refusal carries what is saved
- * and the id of what was refused.
+ * and the id of what was refused. What was refused before and is merged into this document waits no longer.
  */
-export async function saveDocument(id: string, document: unknown, baseRevision: number): Promise<number> {
+export async function saveDocument(
+  id: string,
+  document: unknown,
+  baseRevision: number,
+  settles?: string,
+): Promise<number> {
   const text = checked(document);
   const db = await database();
   const before = await findRow(id);
@@ -166,12 +177,16 @@ export async function saveDocument(id: string, document: unknown, baseRevision: 
     .update(signatures)
     .set({ document: text, revision: sql`${signatures.revision} + 1`, updatedAt: Date.now() })
     .where(and(eq(signatures.id, id), eq(signatures.revision, baseRevision), isNull(signatures.deletedAt)))
-    .returning({ revision: signatures.revision });
-  if (saved) return saved.revision;
-
-  const current = await findRow(id);
+    .returning();
+  const current = saved ?? (await findRow(id));
   // The same document sent again, after its answer was lost on the way, is already saved.
-  if (current.document === text) return current.revision;
+  if (current.document === text) {
+    if (settles)
+      await db
+        .delete(refusedSaves)
+        .where(and(eq(refusedSaves.id, settles), eq(refusedSaves.signatureId, id)));
+    return current.revision;
+  }
   const refusedId = await keepRefused(db, { signatureId: id, baseRevision, document: text });
   throw new Refusal(
     409,

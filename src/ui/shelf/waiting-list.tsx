@@ -25,7 +25,7 @@ interface Props {
 }
 
 const choices = [
-  { keep: "saved", label: "Put it on the Shelf", look: "primary" },
+  { keep: "apart", label: "Put it on the Shelf", look: "primary" },
   { keep: "mine", label: "Go on with it instead", look: "plain" },
   { keep: "let-go", label: "Let it go", look: "quiet" },
 ] as const;

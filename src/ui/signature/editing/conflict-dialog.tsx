@@ -63,8 +63,8 @@ export function ConflictDialog({ signature, person, base }: Props) {
         >
           <AlertDialog.Title className="font-serif text-2xl">Two versions of “{name}”</AlertDialog.Title>
           <AlertDialog.Description className="mt-1 text-soft">
-            It was changed in another window since you opened it here. Nothing is lost: one version goes on,
-            and the other is put on the Shelf as a signature of its own.
+            The same place was changed here and in another window. Nothing is lost: one goes on, and the other
+            is kept among the versions.
           </AlertDialog.Description>
           <div className="mt-4 grid grid-cols-2 gap-6">
             <Version

@@ -16,7 +16,7 @@ function storage(): Storage {
   };
 }
 
-const draft = { revision: 3, document: { type: "signature" }, sent: null };
+const draft = { revision: 3, document: { type: "signature" }, base: { type: "signature" }, sent: null };
 
 beforeEach(() => {
   vi.useFakeTimers();

@@ -8,6 +8,8 @@ export interface Draft {
   /** The revision that the document was made from. */
   readonly revision: number;
   readonly document: unknown;
+  /** What that revision holds, for merging what has been saved since. */
+  readonly base: unknown;
   /** What was on its way to the server then; when the server has it, the next revision is our own. */
   readonly sent: unknown;
 }

@@ -9,6 +9,22 @@ const saved = new Map<string, Pick<OpenSignature, "revision" | "document">>();
 
 export function recordSaved(id: string, revision: number, document: Node): void {
   saved.set(id, { revision, document: document.toJSON() });
+  saves()?.postMessage({ id, revision } satisfies SaveElsewhere);
+}
+
+/** That another window of this browser has saved. */
+export interface SaveElsewhere {
+  readonly id: string;
+  readonly revision: number;
+}
+
+let channel: BroadcastChannel | null = null;
+
+/** Where the windows of this browser tell each other of their saves; null outside a browser. */
+export function saves(): BroadcastChannel | null {
+  if (typeof window === "undefined") return null;
+  channel ??= new BroadcastChannel("still-line saves");
+  return channel;
 }
 
 /** The signature as it was opened, or as this window has saved it since. */

@@ -2,6 +2,7 @@
 
 /** Brings back what was typed and not saved before the page was left. */
 import { useEffect, useRef } from "react";
+import type { Node } from "prosemirror-model";
 import type { OpenSignature } from "@/contract";
 import { readSignature } from "@/core/signature";
 import { readDraft } from "./draft";
@@ -11,7 +12,7 @@ import type { Saving } from "./use-saving";
 
 /**
  * A draft over the revision that was opened simply goes on. One over an older revision goes on as well, from
- * there, so that its save is stale and both versions are shown: neither may be dropped unseen.
+ * there, so that its save is stale and the two are merged, or both shown: neither may be dropped unseen.
  */
 export function useRestoredDraft(
   opened: OpenSignature,
@@ -29,9 +30,14 @@ export function useRestoredDraft(
     const restored = read.document;
     const ownSave =
       draft.revision === revision - 1 && JSON.stringify(draft.sent) === JSON.stringify(document);
+    const known = (json: unknown): Node | null => {
+      const found = readSignature(json);
+      return found.ok ? found.document : null;
+    };
     const { doc, tr } = current();
     if (doc.eq(restored)) return;
-    if (!ownSave) setBase(draft.revision);
+    if (!ownSave)
+      setBase({ revision: draft.revision, document: known(draft.base), unanswered: known(draft.sent) });
     dispatch(replaceDocument(tr, restored));
   }, [current, dispatch, setBase]);
 }

@@ -7,6 +7,7 @@
 import { useCallback, useEffect, useRef, useState } from "react";
 import type { Node } from "prosemirror-model";
 import { endpoints, type StaleSave } from "@/contract";
+import { parseSignature } from "@/core/signature";
 import { ask, RequestError } from "../../parts/asking/ask";
 import { recordSaved } from "./last-saved";
 import { dropDraft, keepDraft } from "./draft";
@@ -23,10 +24,21 @@ const gatherFor = 150;
 const retryAfter = 1000;
 
 /** A document as it is sent. */
-const given = (id: string, document: Node, revision: number) => ({
+const given = (id: string, document: Node, revision: number, settles?: string | null) => ({
   params: { id },
-  body: { document: document.toJSON() as object, revision },
+  body: { document: document.toJSON() as object, revision, ...(settles && { settles }) },
 });
+
+/** What the next save is made over. */
+interface Base {
+  readonly revision: number;
+  /** What that revision holds; null where only its number is known, so that nothing can be merged with it. */
+  readonly document: Node | null;
+  /** A refused save that is merged into the next one. */
+  readonly settles: string | null;
+  /** What was sent over it and never answered, if anything; the server may have it. */
+  readonly unanswered: Node | null;
+}
 
 const saving: SaveState = { kind: "saving" };
 
@@ -35,17 +47,29 @@ export interface Saving {
   /** Goes on from a document that the server has, after a choice between two versions. */
   readonly goOnFrom: (document: Node, revision: number) => void;
   /** Says over which revision the next save goes: that of a draft which is taken up. */
-  readonly setBase: (revision: number) => void;
+  readonly setBase: (base: Omit<Base, "settles">) => void;
+  /** The revision that a document is; null while something of it waits to be saved. */
+  readonly settledRevision: (document: Node) => number | null;
 }
 
-export function useSaving(id: string, document: Node, initialRevision: number): Saving {
+/**
+ * `merge` takes what has been saved elsewhere since `base` into what stands here, and answers with both; null where the
+ * two overlap.
+ */
+export function useSaving(
+  id: string,
+  document: Node,
+  initialRevision: number,
+  merge: (base: Node, theirs: Node) => Node | null,
+): Saving {
   const [state, setState] = useState<SaveState>({
     kind: "saved",
     revision: initialRevision,
     document,
   });
-  const revision = useRef(initialRevision);
+  const base = useRef<Base>({ revision: initialRevision, document, settles: null, unanswered: null });
   const wanted = useRef(document);
+  /** What needs no saving. */
   const saved = useRef(document);
   const sending = useRef<Node | null>(null);
   /** Set while somebody has to choose between two versions; nothing is saved until then. */
@@ -54,13 +78,15 @@ export function useSaving(id: string, document: Node, initialRevision: number): 
 
   const save = useCallback(
     async function saveNow(): Promise<void> {
-      if (sending.current || stale.current || wanted.current.eq(saved.current)) return;
+      const done = wanted.current.eq(saved.current) && !base.current.settles;
+      if (sending.current || stale.current || done) return;
       const sent = wanted.current;
       sending.current = sent;
       setState(saving);
       try {
-        const answer = await ask(endpoints.saveSignature, given(id, sent, revision.current));
-        revision.current = answer.revision;
+        const { revision, settles } = base.current;
+        const answer = await ask(endpoints.saveSignature, given(id, sent, revision, settles));
+        base.current = { revision: answer.revision, document: sent, settles: null, unanswered: null };
         saved.current = sent;
         recordSaved(id, answer.revision, sent);
         if (wanted.current.eq(sent)) {
@@ -72,12 +98,24 @@ export function useSaving(id: string, document: Node, initialRevision: number): 
         if (error.code === "stale-save") {
           // What the server refuses a stale save with has this form.
           const { refusedId, saved: theirs } = error.details as unknown as StaleSave;
+          const document = parseSignature(theirs.document);
+          const { document: before, unanswered } = base.current;
+          const merged = unanswered?.eq(document) ? wanted.current : before && merge(before, document);
+          if (merged) {
+            // What is drawn follows a moment later; the next save must not miss what was taken in.
+            wanted.current = merged;
+            base.current = { revision: theirs.revision, document, settles: refusedId, unanswered: null };
+            saved.current = document;
+            timer.current = setTimeout(() => void saveNow(), gatherFor);
+            return;
+          }
           stale.current = true;
           setState({ kind: "stale", refusedId, saved: theirs.document });
           return;
         }
         if (error.status >= 400 && error.status < 500) setState({ kind: "refused", message: error.message });
         else {
+          base.current = { ...base.current, unanswered: sent };
           setState({ kind: "waiting" });
           timer.current = setTimeout(() => void saveNow(), retryAfter);
         }
@@ -85,16 +123,17 @@ export function useSaving(id: string, document: Node, initialRevision: number): 
         sending.current = null;
       }
     },
-    [id],
+    [id, merge],
   );
 
   useEffect(() => {
     wanted.current = document;
     if (document.eq(saved.current)) return;
     keepDraft(id, {
-      revision: revision.current,
+      revision: base.current.revision,
       document: document.toJSON(),
-      sent: sending.current?.toJSON() ?? null,
+      base: base.current.document?.toJSON() ?? null,
+      sent: (sending.current ?? base.current.unanswered)?.toJSON() ?? null,
     });
     if (timer.current) clearTimeout(timer.current);
     timer.current = setTimeout(() => void save(), gatherFor);
@@ -104,7 +143,7 @@ export function useSaving(id: string, document: Node, initialRevision: number): 
     const leave = (): void => {
       // A save on its way already has this revision; the draft in the browser holds what came after it.
       if (sending.current || stale.current || wanted.current.eq(saved.current)) return;
-      const last = given(id, wanted.current, revision.current);
+      const last = given(id, wanted.current, base.current.revision, base.current.settles);
       ask(endpoints.saveSignature, { ...last, keepalive: true }).catch(() => undefined);
     };
     window.addEventListener("pagehide", leave);
@@ -116,23 +155,29 @@ export function useSaving(id: string, document: Node, initialRevision: number): 
   }, [id, save]);
 
   const goOnFrom = useCallback(
-    (settled: Node, settledRevision: number) => {
+    (settled: Node, revision: number) => {
       stale.current = false;
-      revision.current = settledRevision;
+      base.current = { revision, document: settled, settles: null, unanswered: null };
       saved.current = settled;
-      recordSaved(id, settledRevision, settled);
+      recordSaved(id, revision, settled);
       wanted.current = settled;
       dropDraft(id);
-      setState({ kind: "saved", revision: settledRevision, document: settled });
+      setState({ kind: "saved", revision, document: settled });
     },
     [id],
   );
 
-  const setBase = useCallback((base: number) => {
-    revision.current = base;
+  const setBase = useCallback<Saving["setBase"]>((given) => {
+    base.current = { ...given, settles: null };
   }, []);
+
+  const settledRevision = useCallback(
+    (document: Node) =>
+      sending.current || stale.current || !document.eq(saved.current) ? null : base.current.revision,
+    [],
+  );
 
   // What was changed a moment ago and waits to be gathered is not saved yet.
   const waits = state.kind === "saved" && state.document !== document && !state.document.eq(document);
-  return { state: waits ? saving : state, goOnFrom, setBase };
+  return { state: waits ? saving : state, goOnFrom, setBase, settledRevision };
 }

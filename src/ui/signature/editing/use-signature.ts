@@ -9,9 +9,10 @@ import type { Node } from "prosemirror-model";
 import type { EditorState, Transaction } from "prosemirror-state";
 import { toast } from "sonner";
 import { endpoints, type OpenSignature } from "@/contract";
-import { parseSignature } from "@/core/signature";
+import { becomeDocument, mergeSignatures, parseSignature } from "@/core/signature";
 import { ask } from "../../parts/asking/ask";
 import { newestOf } from "./last-saved";
+import { useNewer } from "./use-newer";
 import { useLateSave } from "./use-late-save";
 import { useRestoredDraft } from "./use-restored-draft";
 import { useSaving, type SaveState } from "./use-saving";
@@ -30,6 +31,8 @@ export interface EditedSignature {
   readonly dispatch: (transaction: Transaction) => void;
   /** Puts another document in place of this one; undo starts anew. */
   readonly replace: (document: Node) => void;
+  /** Makes the document another one that was saved elsewhere; undo goes on over what was done here. */
+  readonly takeIn: (document: Node) => void;
   /** Is told of every state before it is drawn. Answers with what ends that. */
   readonly listen: (listener: Listener) => () => void;
   /** Chooses between the version of this window and the one that is saved. */
@@ -62,8 +65,27 @@ export function useSignature(
   const dispatch = useCallback((transaction: Transaction) => show(latest.current.apply(transaction)), [show]);
   const replace = useCallback((document: Node) => show(createState(document)), [show, createState]);
 
-  const saves = useSaving(id, state.doc, opened.revision);
+  const takeIn = useCallback(
+    (document: Node) => {
+      const tr = becomeDocument(latest.current.tr, document);
+      if (tr.docChanged) dispatch(tr.setMeta("addToHistory", false));
+    },
+    [dispatch],
+  );
+  const merge = useCallback(
+    (base: Node, theirs: Node): Node | null => {
+      const merged = mergeSignatures(base, latest.current.doc, theirs);
+      if (merged.kind === "overlap") return null;
+      takeIn(merged.document);
+      toast("What was changed in another window was taken in.");
+      return merged.document;
+    },
+    [takeIn],
+  );
+
+  const saves = useSaving(id, state.doc, opened.revision, merge);
   const { state: saving, goOnFrom } = saves;
+  useNewer(id, { current, takeIn }, saves);
   useLateSave(opened, { replace }, saves);
   useRestoredDraft(opened, { current, dispatch }, saves);
 
@@ -78,7 +100,7 @@ export function useSignature(
         const kept = parseSignature(settled.document);
         if (keep === "saved") replace(kept);
         goOnFrom(kept, settled.revision);
-        if (settled.otherName !== null) toast(`The other version is on the Shelf as “${settled.otherName}”.`);
+        toast(`The other one is among the versions as “${settled.other?.name}”.`);
       } catch (error) {
         toast.error((error as Error).message);
       }
@@ -87,7 +109,7 @@ export function useSignature(
   );
 
   return useMemo(
-    () => ({ id, name, state, asOpened, saving, current, dispatch, replace, listen, settle }),
-    [id, name, state, asOpened, saving, current, dispatch, replace, listen, settle],
+    () => ({ id, name, state, asOpened, saving, current, dispatch, replace, takeIn, listen, settle }),
+    [id, name, state, asOpened, saving, current, dispatch, replace, takeIn, listen, settle],
   );
 }

@@ -1,9 +1,13 @@
 import { endpoints } from "@/contract";
 import { handle } from "@/server/http/handle";
-import { deleteSignature, describeSignature, saveDocument } from "@/server/signatures/signatures";
+import { deleteSignature, describeSignature, findNewer, saveDocument } from "@/server/signatures/signatures";
+
+export const GET = handle(endpoints.findNewer, async ({ params, query }) =>
+  findNewer(params.id, query.after),
+);
 
 export const PUT = handle(endpoints.saveSignature, async ({ params, body }) => ({
-  revision: await saveDocument(params.id, body.document, body.revision),
+  revision: await saveDocument(params.id, body.document, body.revision, body.settles),
 }));
 
 export const PATCH = handle(endpoints.describeSignature, async ({ params, body }) =>
