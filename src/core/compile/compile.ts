@@ -61,6 +61,7 @@ export function compile(document: Node, options: CompileOptions): string {
     person: options.person,
     base: options.base.replace(/\/+$/, ""),
     documentEngine: destination.documentEngine,
+    strut: settings,
     availableWidth: settings.maxWidth,
     outermost: true,
     rowPlaces: null,

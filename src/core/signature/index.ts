@@ -1,5 +1,4 @@
 export { build, style, type CellPlan } from "./builder";
-export { innerWidth } from "./borders";
 export { blankSignature } from "./create";
 export {
   attributesIn,
@@ -25,6 +24,7 @@ export { button } from "./kinds/button";
 export { cell, type CellAttributes } from "./kinds/cell-attributes";
 export { divider } from "./kinds/divider";
 export { iconRow } from "./kinds/icon-row";
+export { isEmptyCell } from "./kinds/cell";
 export { line, lineHeightPx } from "./kinds/line";
 export { personField, type PersonFieldAttributes } from "./kinds/person-field";
 export { image, picture, type PictureAttributes } from "./kinds/picture";
@@ -36,6 +36,7 @@ export { font } from "./marks/font";
 export { highlight } from "./marks/highlight";
 export { letterSpacing } from "./marks/letter-spacing";
 export { link, type LinkAttributes } from "./marks/link";
+export { scriptScale, subscript, superscript } from "./marks/script";
 export { size } from "./marks/size";
 export { mergeSignatures, type Merged } from "./merge/merge";
 export { nodeAt, outerTable } from "./outer-table";
@@ -54,18 +55,24 @@ export {
   type PlacedLink,
   type PlacedPicture,
 } from "./queries";
+export { gapsIn } from "./gaps";
 export { nodeKinds, schema } from "./schema";
 export { settingsOf, signatureSettings, type Settings } from "./settings";
 export { hasShortForm, shortForm } from "./short-form";
 export type { Axis, Rectangle } from "./table-layout";
 export {
+  boxWidth,
+  innerWidth,
   placeAtOffset,
   placeWidth,
+  setsWidth,
   tableMap,
   type CellPlace,
   type TableMap,
   type TableProblem,
 } from "./table-map";
+export { keptSpaces, unseenAtEnds } from "./spaces";
+export { strutOf } from "./strut";
 export {
   parseSignature,
   readSignature,

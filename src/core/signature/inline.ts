@@ -21,6 +21,8 @@ import { underline } from "./marks/underline";
 import { upperCase } from "./marks/upper-case";
 import type { LinkLook, Piece, ReadPieces, TextStyle } from "./piece";
 import type { Settings } from "./settings";
+import { keptSpaces } from "./spaces";
+import { heightOnStrut, type Strut } from "./strut";
 import { linkAddress, type Writing } from "./writing";
 
 const has = (marks: readonly Mark[], { is }: Pick<typeof bold, "is">): boolean => marks.some(is);
@@ -69,6 +71,13 @@ const scripted = (html: string, { script, size }: TextStyle): string =>
         html,
       );
 
+/** What a run says of its type: only what the line does not say already. */
+export const typeDeclarations = (own: Strut, { strut }: Writing): Declarations => ({
+  "font-family": own.font === strut.font ? null : fontStack(own.font),
+  "font-size": own.size === strut.size ? null : own.size,
+  "line-height": heightOnStrut(own, strut),
+});
+
 /** Text in the fewest elements that carry its style: `<b style="…">`, `<i>`, `<span style="…">` or bare. */
 export function styledText(
   text: string,
@@ -76,11 +85,9 @@ export function styledText(
   writing: Writing,
   extra: Declarations = {},
 ): string {
-  const { settings } = writing;
   const declarations: Declarations = {
     color: style.color ?? style.link?.color ?? null,
-    "font-family": style.font === settings.font ? null : fontStack(style.font),
-    "font-size": style.size === settings.size ? null : style.size,
+    ...typeDeclarations(style, writing),
     "letter-spacing": style.letterSpacing || null,
     "font-style": style.bold && style.italic ? "italic" : null,
     "background-color": style.highlight,
@@ -167,7 +174,7 @@ function grouped(runs: readonly Run[]): readonly Group[] {
 
 /** The inline HTML of a line, or null when the line does not show. */
 export function writeInline(nodes: readonly Node[], writing: Writing, read: ReadPieces): string | null {
-  const runs = visibleRuns(nodes, writing, read);
+  const runs = visibleRuns(keptSpaces(nodes), writing, read);
   if (!runs) return null;
   return grouped(runs)
     .map((group) => writeGroup(group, writing))
@@ -220,12 +227,4 @@ export function writeInlinePlain(nodes: readonly Node[], writing: Writing, read:
     .join("")
     .replace(/ +/g, " ")
     .trim();
-}
-
-/** The largest text size in a line, which its line height follows; px. */
-export function largestSize(nodes: readonly Node[], writing: Writing): number {
-  return nodes.reduce(
-    (largest, node) => Math.max(largest, textStyle(node.marks, writing, false).size),
-    nodes.length === 0 ? writing.settings.size : 0,
-  );
 }

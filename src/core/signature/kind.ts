@@ -33,7 +33,13 @@ interface Kind<N extends string> {
 export interface BlockKind<N extends string = string> extends Kind<N> {
   readonly write: (node: Node, writing: Writing) => string;
   readonly writePlain: (node: Node, writing: Writing) => string;
+  /** The px that it takes at least, however narrow its cell; nothing where it wraps. */
+  readonly leastWidth?: (node: Node) => number;
 }
+
+/** The px that a part takes at least, however narrow its cell: 0 where it wraps. */
+export const leastWidth = (part: Node): number =>
+  (part.type.spec.leastWidth as BlockKind["leastWidth"])?.(part) ?? 0;
 
 /** A kind that stands in a line: it says what it contributes, and the line writes it with its neighbours. */
 export interface InlineKind<N extends string = string> extends Kind<N> {

@@ -102,6 +102,7 @@ function nodeSpec(kind: NodeKind): NodeSpec {
   return {
     ...kind.structure,
     attrs: attributeSpecs(kind.attributes),
+    ...("leastWidth" in kind ? { leastWidth: kind.leastWidth } : {}),
     ...(draw ? { toDOM: draw, parseDOM: [markedRule(kind), ...(kind.parse ?? [])] } : {}),
   };
 }

@@ -1,8 +1,8 @@
 import { describe, expect, it } from "vitest";
 import { parseSignature } from "./validate";
-import { innerWidth, borderOn } from "./borders";
+import { borderOn } from "./borders";
 import { schema } from "./schema";
-import { cellAt, placeAtOffset, placeWidth, tableMap } from "./table-map";
+import { cellAt, innerWidth, placeAtOffset, placeWidth, tableMap } from "./table-map";
 
 const cell = (text: string, attrs: object = {}) => ({
   type: "cell",

@@ -3,6 +3,8 @@
  * with spans covers several. Widths are px. Maps are cached by table node, which never changes.
  */
 import type { Node } from "prosemirror-model";
+import { outerHalves, sidesOf } from "./borders";
+import { leastWidth } from "./kind";
 import { cell } from "./kinds/cell-attributes";
 
 export interface CellPlace {
@@ -26,8 +28,10 @@ export interface TableMap {
   readonly rows: number;
   readonly columns: number;
   readonly columnWidths: readonly number[];
-  /** The sum of the column widths. */
+  /** The sum of the column widths: how wide the table is drawn, its outer borders included. */
   readonly width: number;
+  /** How far the table's outer borders reach out of the cells at its left and right. */
+  readonly outer: { readonly left: number; readonly right: number };
   /** Every cell, in reading order. Two cells may be the same node, so a place is told by its offset. */
   readonly places: readonly CellPlace[];
   /** The cell covering each position, row by row; null where a position is not covered. */
@@ -100,10 +104,41 @@ function computeMap(table: Node): TableMap {
   grid.forEach((covering, index) => {
     if (!covering) problems.push({ code: "hole", row: Math.floor(index / columns), column: index % columns });
   });
-  const known = columnWidths.map((width) => width ?? defaultColumnWidth);
+  const outer = outerHalves({ places, columns });
+  const known = widened(
+    columnWidths.map((width) => width ?? defaultColumnWidth),
+    { places, columns, outer },
+  );
   const width = known.reduce((sum, column) => sum + column, 0);
-  return { rows, columns, columnWidths: known, width, places, grid, problems };
+  return { rows, columns, columnWidths: known, width, outer, places, grid, problems };
 }
+
+/**
+ * The widths that columns are drawn at: those that they are given, or what the pictures, buttons and tables in them
+ * take. A cell that covers several makes the last of them wider. Whole px.
+ */
+function widened(
+  given: readonly number[],
+  map: Pick<TableMap, "places" | "columns" | "outer">,
+): readonly number[] {
+  const widths = [...given];
+  const byColumns = [...map.places].sort((one, other) => one.colspan - other.colspan);
+  for (const place of byColumns) {
+    const least = Math.max(0, ...place.node.children.map(leastWidth));
+    if (least === 0) continue;
+    const last = Math.min(map.columns, place.column + place.colspan) - 1;
+    const covered = widths.slice(place.column, last + 1).reduce((sum, width) => sum + width, 0);
+    const missing = Math.ceil(least + sidesOf(map, place) + outside(map, place) - covered);
+    if (missing > 0) widths[last] = (widths[last] ?? 0) + missing;
+  }
+  return widths;
+}
+
+/** How much of the width of the columns that a cell covers lies outside it, in the table's outer borders. */
+const outside = (
+  { outer, columns }: Pick<TableMap, "outer" | "columns">,
+  { column, colspan }: CellPlace,
+): number => (column === 0 ? outer.left : 0) + (column + colspan >= columns ? outer.right : 0);
 
 /** The cell covering a position. Throws a RangeError that names the place when the table has none there. */
 export function cellAt(table: Node, row: number, column: number): Node {
@@ -127,6 +162,14 @@ export function placeAtOffset(map: TableMap, offset: number): CellPlace {
 /** The whole width of a cell: that of the columns it covers; px. */
 export const placeWidth = (map: TableMap, { column, colspan }: CellPlace): number =>
   map.columnWidths.slice(column, column + colspan).reduce((sum, width) => sum + width, 0);
+
+/** The width of a cell's own box, which ends in the middle of its borders; px. */
+export const boxWidth = (map: TableMap, place: CellPlace): number =>
+  Math.max(1, placeWidth(map, place) - outside(map, place));
+
+/** The room that a cell's content has, once padding and its half of each border are taken off; at least 1 px. */
+export const innerWidth = (map: TableMap, place: CellPlace): number =>
+  Math.max(1, Math.floor(boxWidth(map, place) - sidesOf(map, place)));
 
 /** Whether a cell is the first that says how wide one of its columns is: those above it only span that column. */
 export const setsWidth = (map: TableMap, { row, column, colspan }: CellPlace): boolean =>

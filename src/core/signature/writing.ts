@@ -4,6 +4,7 @@ import { isHosted, publicAddress } from "../addresses";
 import { withCampaign, writtenAddress } from "../links";
 import type { Person } from "../people";
 import type { Settings } from "./settings";
+import type { Strut } from "./strut";
 import type { CellPlace, TableMap } from "./table-map";
 
 export type DestinationId =
@@ -17,6 +18,8 @@ export interface Writing {
   readonly base: string;
   /** Whether the destination reads `mso-` properties; nothing pasted may hold them. */
   readonly documentEngine: boolean;
+  /** The type that what is being written stands in, and need not say again. */
+  readonly strut: Strut;
   /** Inner width of the cell being written. */
   readonly availableWidth: number;
   /** Set while the outer table itself is written. */

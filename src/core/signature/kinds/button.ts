@@ -7,7 +7,8 @@ import { publicAddress } from "../../addresses";
 import { element, px as length } from "../../html";
 import { color, optional, px } from "../../values";
 import { fontStack } from "../fonts";
-import { largestSize, writeInline, writeInlinePlain } from "../inline";
+import { writeInline, writeInlinePlain } from "../inline";
+import { strutOf } from "../strut";
 import { attribute, describeAttributes } from "../description";
 import { blockKind, marked, partAttributes } from "../kind";
 import { linkTo } from "../marks/link";
@@ -50,8 +51,9 @@ export const buttonKind = blockKind({
       `width:${length(drawn.width)}`,
       "box-sizing:border-box;text-align:center",
     ];
-    return ["div", { ...marked(node), style: style.join(";") }, 0];
+    return ["div", { ...marked(node), class: "drawn-button", style: style.join(";") }, 0];
   },
+  leastWidth: (node) => button.of(node).width,
   write(node, writing) {
     const written = button.of(node);
     const { settings } = writing;
@@ -63,7 +65,8 @@ export const buttonKind = blockKind({
     const linked = target
       ? label(node).map((child) => child.mark(linkTo(node.type.schema, target).addToSet(child.marks)))
       : label(node);
-    const inline = writeInline(linked, inside, readPieces);
+    const strut = strutOf(label(node), settings);
+    const inline = writeInline(linked, { ...inside, strut }, readPieces);
     if (inline === null) return "";
     return element(
       "table",
@@ -82,9 +85,9 @@ export const buttonKind = blockKind({
             padding: `${length(written.paddingVertical)} ${length(written.paddingHorizontal)}`,
             "background-color": written.background,
             "border-radius": written.radius || null,
-            "font-family": fontStack(settings.font),
-            "font-size": settings.size,
-            "line-height": lineHeightPx(settings.lineHeight, largestSize(label(node), writing)),
+            "font-family": fontStack(strut.font),
+            "font-size": strut.size,
+            "line-height": lineHeightPx(settings.lineHeight, strut.size),
             "mso-line-height-rule": writing.documentEngine ? "exactly" : null,
             color: written.color,
           },

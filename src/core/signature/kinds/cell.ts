@@ -9,9 +9,9 @@ import { fontStack } from "../fonts";
 import { blockKind, marked } from "../kind";
 import { sideNames, widestColumn, type Border, type SideName, type Sides } from "../values";
 import { cell, type CellAttributes } from "./cell-attributes";
-import { innerWidth } from "../borders";
+import { line, lineHeightPx } from "./line";
 import { lengthToPx } from "../marks/size";
-import { placeWidth, setsWidth } from "../table-map";
+import { boxWidth, innerWidth, setsWidth } from "../table-map";
 import { writeChildren, writePlainChildren, type Writing } from "../writing";
 import { writeGap } from "./spacer";
 
@@ -54,6 +54,21 @@ function typeDeclarations(writing: Writing): Declarations {
     color: settings.textColor,
   };
 }
+
+/** How high the one line of an empty cell is; px. */
+function heldOpen(node: Node, { settings }: Writing): number {
+  const { firstChild } = node;
+  const ratio =
+    (firstChild && line.is(firstChild) ? line.of(firstChild).lineHeight : null) ?? settings.lineHeight;
+  return lineHeightPx(ratio, settings.size);
+}
+
+/** Nothing in an empty cell is high by itself. */
+const emptyDeclarations = (height: number | null, { documentEngine }: Writing): Declarations => ({
+  "font-size": 1,
+  "line-height": height ?? 1,
+  "mso-line-height-rule": height !== null && documentEngine ? "exactly" : null,
+});
 
 /** The whole px that a table cell of some HTML gives for a length, or null. */
 const wholePx = (given: string | null | undefined, most: number): number | null => {
@@ -117,26 +132,29 @@ export const cellKind = blockKind({
   write(node, writing) {
     const own = cell.of(node);
     const { map, place, rows } = placeOfCell(writing);
-    const width = placeWidth(map, place);
+    const width = boxWidth(map, place);
     const shared = writing.sharedPadding;
     const room = innerWidth(map, place);
     const padding = { ...own.padding, ...shared };
     const empty = isEmptyCell(node);
     const { rowHeight } = writing;
+    // Without a height of its own a row of empty cells is as high as their lines: a single space holds it open.
+    const held = empty && rowHeight === null ? heldOpen(node, writing) : null;
     const inside = { ...writing, availableWidth: room };
     const content =
       writeGap(own.padding.top - shared.top, room, writing) +
-      (empty ? "" : writeChildren(node, inside)) +
+      (empty ? (held === null ? "" : "&nbsp;") : writeChildren(node, inside)) +
       writeGap(own.padding.bottom - shared.bottom, room, writing);
     // Without border-box a browser adds padding and borders to the width that a document engine counts as whole.
     const widened = width !== room;
+    const raised = sideNames.some((side) => padding[side] > 0 || own.border[side] !== null);
     const sized = place.row === 0 || setsWidth(map, place);
     return element(
       "td",
       {
         colspan: own.colspan > 1 ? own.colspan : null,
         rowspan: rows > 1 ? rows : null,
-        width: sized ? width : null,
+        width: sized ? Math.round(width) : null,
         height: rowHeight,
         // The attribute and not text-align, since only it moves a picture or table that stands as a block.
         align: own.align,
@@ -145,11 +163,11 @@ export const cellKind = blockKind({
       },
       {
         width: sized ? width : null,
-        "box-sizing": sized && widened ? "border-box" : null,
+        "box-sizing": (sized && widened) || (rowHeight !== null && raised) ? "border-box" : null,
         height: rowHeight,
         ...cellDeclarations(own, padding),
         // Pictures need the type as well: it is what their alt text is set in while they are blocked.
-        ...(empty ? { "font-size": 1, "line-height": 1 } : typeDeclarations(writing)),
+        ...(empty ? emptyDeclarations(held, writing) : typeDeclarations(writing)),
       },
       content,
     );

@@ -31,6 +31,7 @@ export const dividerKind = blockKind({
       },
     ];
   },
+  leastWidth: (node) => divider.of(node).width ?? 0,
   write(node, writing) {
     const { thickness, style, color: ink, width: own } = divider.of(node);
     const width = own ?? writing.availableWidth;

@@ -39,7 +39,7 @@ function inRows(
 }
 
 const iconsOf = (row: Node): readonly Node[] =>
-  row.content.content.filter((icon) => image.of(icon).source !== "");
+  row.children.filter((icon) => image.is(icon) && image.of(icon).source !== "");
 
 /** An icon at the row's height; one that would be wider than any picture may be is as wide as that, and lower. */
 function sized(icon: Node, size: number): Node {
@@ -47,6 +47,26 @@ function sized(icon: Node, size: number): Node {
   const scale = Math.min(size / height, widest / width);
   const side = (length: number): number => Math.max(1, Math.round(scale * length));
   return icon.type.create({ ...icon.attrs, height: side(height), width: side(width) }, null, icon.marks);
+}
+
+/** The icons at their drawn sizes, row by row, and the columns that they stand in; px. */
+function gridOf(node: Node): {
+  rows: readonly (readonly Node[])[];
+  columns: readonly number[];
+  width: number;
+} {
+  const { size, gap } = iconRow.of(node);
+  const icons = iconsOf(node).map((icon) => sized(icon, size));
+  const rows = inRows(icons, iconRow.of(node));
+  const across = rows[0]?.length ?? 0;
+  // Each column is as wide as its widest icon, and has the gap at its right.
+  const columns = Array.from(
+    { length: across },
+    (_, column) =>
+      Math.max(...rows.map(({ [column]: icon }) => (icon ? image.of(icon).width : 0))) +
+      (column === across - 1 ? 0 : gap),
+  );
+  return { rows, columns, width: columns.reduce((sum, column) => sum + column, 0) };
 }
 
 export const iconRowKind = blockKind({
@@ -63,20 +83,12 @@ export const iconRowKind = blockKind({
     const style = `--icon-size:${size}px;gap:${gap}px;${laid}`;
     return ["div", { ...marked(node), class: "drawn-icon-row", style }, 0];
   },
+  leastWidth: (node) => gridOf(node).width,
   write(node, writing) {
-    const { size, gap } = iconRow.of(node);
-    const icons = iconsOf(node).map((icon) => sized(icon, size));
-    if (icons.length === 0) return "";
-    const rows = inRows(icons, iconRow.of(node));
-    const [first = []] = rows;
-    const across = first.length;
-    // Each column is as wide as its widest icon, and has the gap at its right.
-    const columns = first.map(
-      (_, column) =>
-        Math.max(...rows.map(({ [column]: icon }) => (icon ? image.of(icon).width : 0))) +
-        (column === across - 1 ? 0 : gap),
-    );
-    const width = columns.reduce((sum, column) => sum + column, 0);
+    const { gap } = iconRow.of(node);
+    const { rows, columns, width } = gridOf(node);
+    const across = columns.length;
+    if (across === 0) return "";
     const cell = (icon: Node, column: number, top: number): string => {
       const right = column === across - 1 ? 0 : gap;
       const bottom = top === rows.length - 1 ? 0 : gap;

@@ -55,7 +55,7 @@ export const inlinePictureKind = inlineKind({
         width,
         height,
         alt,
-        style: `display:inline;vertical-align:middle;width:${width}px;height:${height}px`,
+        style: `display:inline;vertical-align:middle;width:${width}px;height:${height}px;--proportion:${width / height}`,
       },
     ];
   },

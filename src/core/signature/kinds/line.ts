@@ -1,11 +1,15 @@
 /** A line of text: one paragraph, which wraps where the cell ends. Alignment and line height may be its own. */
 import type { Node } from "prosemirror-model";
 import { element } from "../../html";
-import { writeInline, writeInlinePlain, largestSize } from "../inline";
+import { fontStack } from "../fonts";
+import { writeInline, writeInlinePlain } from "../inline";
+import { isBlank } from "../spaces";
+import { strutOf } from "../strut";
 import { optional } from "../../values";
 import { attribute, describeAttributes } from "../description";
 import { blockKind, marked, partAttributes } from "../kind";
 import { horizontalAlignment, lineHeight } from "../values";
+import { image } from "./picture";
 import { readPieces } from "./pieces";
 import { writeGap } from "./spacer";
 
@@ -36,15 +40,20 @@ export const lineKind = blockKind({
     ].filter(Boolean);
     return ["p", { ...marked(node), ...(style.length ? { style: style.join(";") } : {}) }, 0];
   },
+  leastWidth: (node) =>
+    Math.max(0, ...children(node).map((child) => (image.is(child) ? image.of(child).width : 0))),
   write(node, writing) {
     const { settings } = writing;
     const own = line.of(node);
     const ratio = own.lineHeight ?? settings.lineHeight;
-    const size = largestSize(children(node), writing);
-    const height = lineHeightPx(ratio, size);
+    const strut = strutOf(children(node), settings);
+    const height = lineHeightPx(ratio, strut.size);
     // An empty line holds its place as a measured gap: an empty paragraph is a different height in each client.
-    if (node.childCount === 0) return writeGap(height, writing.availableWidth, writing);
-    const inline = writeInline(children(node), writing, readPieces);
+    if (isBlank(node)) {
+      const breaks = children(node).filter(({ type }) => type.name === "break").length;
+      return writeGap(height * (1 + breaks), writing.availableWidth, writing);
+    }
+    const inline = writeInline(children(node), { ...writing, strut }, readPieces);
     if (inline === null) return "";
     const inherited = lineHeightPx(settings.lineHeight, settings.size);
     // A document engine cuts off a picture that is higher than its exact line.
@@ -53,6 +62,8 @@ export const lineKind = blockKind({
       "div",
       { align: own.align },
       {
+        "font-family": strut.font === writing.strut.font ? null : fontStack(strut.font),
+        "font-size": strut.size === writing.strut.size ? null : strut.size,
         "line-height": height === inherited && !exact ? null : height,
         "mso-line-height-rule": exact ? "exactly" : null,
       },

@@ -68,6 +68,7 @@ export const pictureKind = blockKind({
       },
     ];
   },
+  leastWidth: (node) => picture.of(node).width,
   write(node, writing) {
     const own = picture.of(node);
     if (!own.source) return writing.picturePlaces ? emptyPlace(own) : "";

@@ -39,11 +39,7 @@ export const rowKind = blockKind({
   structure: { content: "cell*", tableRole: "row" },
   attributes: row.attributes,
   parse: [{ tag: "tr" }],
-  draw: (node) => [
-    "tr",
-    { ...marked(node), ...(row.of(node).height ? { style: `height:${row.of(node).height}px` } : {}) },
-    0,
-  ],
+  draw: (node) => ["tr", marked(node), 0],
   write(node, writing) {
     if (!writing.rowPlaces) throw new TypeError("A row is written by its table, not by itself");
     const { map, places, height, rowsUnder } = writing.rowPlaces;

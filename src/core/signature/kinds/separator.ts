@@ -6,9 +6,10 @@ import { element } from "../../html";
 import { spaceWidth } from "../fonts";
 import { optional, px, text } from "../../values";
 import { attribute, describeAttributes } from "../description";
-import { styledText } from "../inline";
+import { styledText, typeDeclarations } from "../inline";
 import { inlineKind, marked } from "../kind";
 import type { ReadPieces, TextStyle } from "../piece";
+import type { Writing } from "../writing";
 
 const gapWidth = px(0, 40, 0.5);
 
@@ -19,10 +20,12 @@ export const separator = describeAttributes(["separator"], {
   gapBefore: attribute(optional(gapWidth), null),
 });
 
-const gap = (width: number, style: TextStyle, space: string): string => {
+const gap = (width: number, style: TextStyle, space: string, writing: Writing): string => {
   if (width === 0) return "";
   const spacing = Number((width - spaceWidth(style.font, style.size)).toFixed(2));
-  return spacing === 0 ? space : element("span", {}, { "letter-spacing": spacing }, space);
+  const declared = { ...typeDeclarations(style, writing), "letter-spacing": spacing || null };
+  const plain = Object.values(declared).every((value) => value === null);
+  return plain ? space : element("span", {}, declared, space);
 };
 
 export const readSeparator: ReadPieces = (node) => {
@@ -35,7 +38,9 @@ export const readSeparator: ReadPieces = (node) => {
       plain: `${before === 0 ? "" : " "}${glyph}${after === 0 ? "" : " "}`,
       // The space before holds the separator to what it follows, so that no line begins with one.
       html: (style, writing) =>
-        gap(before, style, "&nbsp;") + styledText(glyph, style, writing) + gap(after, style, " "),
+        gap(before, style, "&nbsp;", writing) +
+        styledText(glyph, style, writing) +
+        gap(after, style, " ", writing),
     },
   ];
 };

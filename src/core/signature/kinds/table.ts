@@ -47,6 +47,7 @@ export const tableKind = blockKind({
   attributes: partAttributes,
   parse: [{ tag: "table" }],
   draw: (node) => ["table", marked(node), ["tbody", 0]],
+  leastWidth: (table) => tableMap(table).width,
   write(table, writing) {
     const map = tableMap(table);
     const { width } = map;

@@ -1,4 +1,4 @@
-/** Text. Runs of spaces are one space; what clients would link by themselves is linked by us, in our colour. */
+/** Text. What clients would link by themselves is linked by us, in our colour. */
 import { detectLinks } from "../../links";
 import { styledText } from "../inline";
 import { inlineKind } from "../kind";
@@ -15,7 +15,7 @@ const piece = (text: string, link: string | null, quietLink = false): Piece => (
 });
 
 export const readText: ReadPieces = (node, writing) => {
-  const text = (node.text ?? "").replace(/[ \t\n]+/g, " ");
+  const text = node.text ?? "";
   if (node.marks.some(link.is)) return [piece(text, null)];
   const pieces: Piece[] = [];
   let from = 0;

@@ -1,4 +1,4 @@
-/** How the sheet draws what a fixed drawing cannot: column widths, and the person's own values. */
+/** How the sheet draws what a fixed drawing cannot: how wide a table is, and the person's own values. */
 import { DOMSerializer, type Node } from "prosemirror-model";
 import type { NodeView, NodeViewConstructor } from "prosemirror-view";
 import { drawnFrom } from "@/contract";
@@ -8,25 +8,17 @@ import { personField as fieldDescription, tableMap } from "@/core/signature";
 class TableView implements NodeView {
   readonly dom: HTMLTableElement;
   readonly contentDOM: HTMLElement;
-  private readonly columns: HTMLTableColElement[] = [];
-  private readonly group: HTMLElement;
 
   constructor(private node: Node) {
     this.dom = document.createElement("table");
     this.dom.setAttribute("cellpadding", "0");
     this.dom.setAttribute("cellspacing", "0");
-    this.group = this.dom.appendChild(document.createElement("colgroup"));
     this.contentDOM = this.dom.appendChild(document.createElement("tbody"));
     this.draw();
   }
 
   private draw(): void {
-    const { columnWidths, width } = tableMap(this.node);
-    while (this.columns.length > columnWidths.length) this.columns.pop()?.remove();
-    while (this.columns.length < columnWidths.length)
-      this.columns.push(this.group.appendChild(document.createElement("col")));
-    this.columns.forEach((column, index) => (column.style.width = `${columnWidths[index] ?? 0}px`));
-    this.dom.style.width = `${width}px`;
+    this.dom.style.width = `${tableMap(this.node).width}px`;
   }
 
   update(node: Node): boolean {

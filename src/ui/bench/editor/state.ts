@@ -9,8 +9,9 @@ import { schema } from "@/core/signature";
 import { actions } from "./actions";
 import { hints } from "./hints";
 import { leftOut } from "./left-out";
-import { lineHeights } from "./line-heights";
+import { drawnAsSent } from "./drawn-as-sent";
 import { selectIn, selectMore } from "./table-selection";
+import { spacesThatStay } from "./spaces-that-stay";
 import { wholeTable } from "./whole-table";
 
 const insertBreak: Command = (state, dispatch) => {
@@ -56,7 +57,8 @@ export function createState(document: Node): EditorState {
       keymap(actionKeys),
       keymap(baseKeymap),
       tableEditing({ allowTableNodeSelection: true }),
-      lineHeights,
+      spacesThatStay,
+      drawnAsSent,
       leftOut,
       hints,
       wholeTable,

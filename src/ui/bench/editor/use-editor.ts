@@ -109,6 +109,8 @@ export function useEditor(signature: EditedSignature, given: Options): EditorOnS
             return false;
           },
         },
+        // A tab is sent as a space.
+        transformPastedText: (text) => text.replaceAll("\t", " "),
         transformPasted: (slice, pasted) => fitToPlace(slice, pasted.state.selection),
         handlePaste: (pasted, event, slice) => {
           const html = asWords.current ? "" : (event.clipboardData?.getData("text/html") ?? "");

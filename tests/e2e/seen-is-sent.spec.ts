@@ -1,0 +1,83 @@
+import type { Page } from "@playwright/test";
+import type { Catalogue } from "@/contract";
+import { compile } from "@/core/compile";
+import { drawnFontRules } from "@/core/signature";
+import { startBlank } from "./bench";
+import { differences, drawnBoxes } from "./drawn-boxes";
+import { randomDocuments } from "./random-documents";
+import { expect, test } from "./test";
+
+const count = Number(process.env.STILL_LINE_SEEN || 200);
+
+/** A page that shows HTML as it is sent, in standards or in quirks mode, with the fonts that the sheet has. */
+async function sentPage(page: Page, all: readonly string[], doctype: string): Promise<Page> {
+  const sent = await page.context().newPage();
+  await sent.route("**/as-sent", (route) =>
+    route.fulfill({
+      contentType: "text/html; charset=utf-8",
+      body:
+        `${doctype}<style>${drawnFontRules("/fonts")} body{margin:0} div.one{width:1600px}</style>` +
+        all.map((html) => `<div class="one">${html}</div>`).join(""),
+    }),
+  );
+  await sent.goto(new URL("/as-sent", page.url()).href);
+  await sent.evaluate(() => document.fonts.ready);
+  return sent;
+}
+
+test("what the sheet shows is what is sent: boxes of cells, words and pictures, in standards and in quirks mode", async ({
+  page,
+}) => {
+  test.setTimeout(600_000);
+  await page.goto("/pictures");
+  const source = await page.evaluate(async () => {
+    const { entries } = (await (await fetch("/api/pictures")).json()) as Catalogue;
+    return entries.flatMap(({ cuts }) => cuts)[0]?.source ?? "";
+  });
+  expect(source).toMatch(/^\/h\//);
+  const documents = randomDocuments(count, 20261126, source);
+  await startBlank(page, 1, 1);
+  const id = /signatures\/([^/]+)/.exec(page.url())?.[1] ?? "";
+  const base = new URL(page.url()).origin;
+  const compiled = documents.map((document) =>
+    compile(document, { destination: "webmail-paste", person: null, base }),
+  );
+  const pages = [
+    ["standards", await sentPage(page, compiled, "<!DOCTYPE html>")],
+    ["quirks", await sentPage(page, compiled, "")],
+  ] as const;
+  const sheet = page.locator(".signature-editor");
+
+  const apart: string[] = [];
+  for (const [index, document] of documents.entries()) {
+    const revision = await page.evaluate(
+      async ({ id, body }) => {
+        const answer = await fetch(`/api/signatures/${id}`, {
+          method: "PUT",
+          headers: { "content-type": "application/json" },
+          body,
+        });
+        const { revision } = (await answer.json()) as { revision: number };
+        // As another window of this browser says it.
+        new BroadcastChannel("still-line saves").postMessage({ id, revision });
+        return revision;
+      },
+      { id, body: JSON.stringify({ document: document.toJSON() as object, revision: index + 1 }) },
+    );
+    await expect(page.getByRole("status").filter({ hasText: `version ${revision}` })).toBeVisible();
+    // Nobody types anywhere.
+    await page.getByRole("button", { name: "signature", exact: true }).click();
+    for (const [mode, sent] of pages) {
+      const wanted = await drawnBoxes(sent.locator(".one").nth(index));
+      let found: readonly string[] = [];
+      // Fonts that are asked for with a document come a moment after it.
+      await expect
+        .poll(async () => (found = differences(await drawnBoxes(sheet), wanted, 1)).length, { timeout: 3000 })
+        .toBe(0)
+        .catch(
+          () => void apart.push([`document ${index} in ${mode} mode`, ...found.slice(0, 4)].join("\n  ")),
+        );
+    }
+  }
+  expect(apart.length ? `${apart.length} differ:\n${apart.join("\n")}` : "").toBe("");
+});
