@@ -174,3 +174,24 @@ function numbered(document: Json): Json {
 /** So many valid documents, the same ones for the same seed. `source` is the address of a picture that is there. */
 export const randomDocuments = (count: number, seed: number, source: string): readonly Node[] =>
   fc.sample(documents(source), { numRuns: count, seed }).map((json) => parseSignature(numbered(json)));
+
+/**
+ * Whether every line is all of one type. In quirks mode a line on which only smaller type has come to stand is as high
+ * as that type (WHATWG Quirks Mode, section 3.3), and nothing that may be sent makes it higher.
+ */
+export function isPlain(document: Node): boolean {
+  let plain = true;
+  document.descendants((node) => {
+    if (!node.isTextblock || node.type.name === "iconRow") return true;
+    const types = node.children.map((child) =>
+      child.isText ? child.marks.map(({ type, attrs }) => `${type.name} ${attrs.size} ${attrs.font}`) : null,
+    );
+    const told = types.map(
+      (marks) => marks?.filter((mark) => /^(size|font|su[bp])/.test(mark)).join() ?? "no text",
+    );
+    if (new Set(told).size > 1 || told.includes("no text") || told.some((mark) => /script/.test(mark)))
+      plain = false;
+    return false;
+  });
+  return plain;
+}

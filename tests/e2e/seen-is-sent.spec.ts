@@ -4,7 +4,7 @@ import { compile } from "@/core/compile";
 import { drawnFontRules } from "@/core/signature";
 import { startBlank } from "./bench";
 import { differences, drawnBoxes } from "./drawn-boxes";
-import { randomDocuments } from "./random-documents";
+import { isPlain, randomDocuments } from "./random-documents";
 import { expect, test } from "./test";
 
 const count = Number(process.env.STILL_LINE_SEEN || 200);
@@ -66,13 +66,14 @@ test("what the sheet shows is what is sent: boxes of cells, words and pictures, 
     );
     await expect(page.getByRole("status").filter({ hasText: `version ${revision}` })).toBeVisible();
     // Nobody types anywhere.
-    await page.getByRole("button", { name: "signature", exact: true }).click();
+    await page.getByRole("button", { name: "signature", exact: true }).focus();
     for (const [mode, sent] of pages) {
+      if (mode === "quirks" && !isPlain(document)) continue;
       const wanted = await drawnBoxes(sent.locator(".one").nth(index));
       let found: readonly string[] = [];
       // Fonts that are asked for with a document come a moment after it.
       await expect
-        .poll(async () => (found = differences(await drawnBoxes(sheet), wanted, 1)).length, { timeout: 3000 })
+        .poll(async () => (found = differences(await drawnBoxes(sheet), wanted, 1)).length, { timeout: 1000 })
         .toBe(0)
         .catch(
           () => void apart.push([`document ${index} in ${mode} mode`, ...found.slice(0, 4)].join("\n  ")),

@@ -1,3 +1,4 @@
+import { Transform } from "prosemirror-transform";
 import { describe, expect, it } from "vitest";
 import { parseSignature } from "../signature";
 import { compile } from "./compile";
@@ -30,7 +31,7 @@ describe("a cell", () => {
     );
     expect(html).toBe(
       '<table role="presentation" cellpadding="0" cellspacing="0" border="0" width="120" style="border-collapse:collapse;width:120px">' +
-        '<tr><td width="120" align="right" valign="middle" bgcolor="#F3EFE4" style="width:120px;box-sizing:border-box;padding:2px 16px 2px 0;' +
+        '<tr><td width="119" align="right" valign="middle" bgcolor="#F3EFE4" style="width:119.25px;box-sizing:border-box;padding:2px 16px 2px 0;' +
         `border-right:1.5px solid #C08A2B;background-color:#F3EFE4;vertical-align:middle;${type}"><div>a</div></td></tr></table>`,
     );
   });
@@ -52,9 +53,14 @@ describe("a cell", () => {
     );
   });
 
-  it("that holds nothing takes no room in height", () => {
-    expect(compile(parseSignature(signature([cell({}, line())])), options)).toContain(
-      'style="width:300px;vertical-align:top;font-size:1px;line-height:1px"></td>',
+  it("that holds nothing is as high as its line, and takes no room in a row with a height of its own", () => {
+    const document = parseSignature(signature([cell({}, line())]));
+    expect(compile(document, options)).toContain(
+      'style="width:300px;vertical-align:top;font-size:1px;line-height:18px">&nbsp;</td>',
+    );
+    const low = new Transform(document).setNodeAttribute(1, "height", 8).doc;
+    expect(compile(low, options)).toContain(
+      'height="8" valign="top" style="width:300px;height:8px;vertical-align:top;font-size:1px;line-height:1px"></td>',
     );
   });
 

@@ -17,7 +17,7 @@ import {
 describe("a line", () => {
   it("is a div, with a line height in px that follows its largest text", () => {
     expect(inside([line(text("a"), text("b", { type: "size", attrs: { size: 20 } }))])).toBe(
-      '<div style="line-height:28px">a<span style="font-size:20px">b</span></div>',
+      '<div style="font-size:20px;line-height:28px"><span style="font-size:13px;line-height:13px">a</span>b</div>',
     );
   });
 
@@ -51,7 +51,7 @@ describe("text", () => {
     ).toBe(
       "<div><b>b</b><i>i</i>" +
         '<span style="text-decoration:underline">u</span><span style="color:#C08A2B">c</span>' +
-        "<span style=\"font-family:'Times New Roman',Times,serif\">f</span>" +
+        "<span style=\"font-family:'Times New Roman',Times,serif;line-height:10px\">f</span>" +
         '<b style="color:#C08A2B;font-style:italic">all</b></div>',
     );
   });
@@ -111,8 +111,17 @@ describe("text", () => {
     );
   });
 
-  it("is escaped, and runs of spaces are one", () => {
-    expect(inside([line(text("a < b  &  “c”\u00a0d"))])).toBe("<div>a &lt; b &amp; “c”&nbsp;d</div>");
+  it("is escaped, and keeps its runs of spaces between words and at its beginning", () => {
+    expect(inside([line(text("a < b  &\t “c”\u00a0d "))])).toBe(
+      "<div>a &lt; b&nbsp; &amp;&nbsp; “c”&nbsp;d </div>",
+    );
+    expect(inside([line(text("  a "), text(" b", { type: "bold" }))])).toBe(
+      "<div>&nbsp; a&nbsp;<b> b</b></div>",
+    );
+  });
+
+  it("of spaces and breaks alone is a gap as high as its lines", () => {
+    expect(inside([line(text("a")), line(text("  "), { type: "break" })])).toContain("height:36px");
   });
 
   it("that a client would link by itself is linked by us, in our colour", () => {

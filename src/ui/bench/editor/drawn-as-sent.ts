@@ -63,6 +63,12 @@ function* ownType(holder: Node, position: number, settings: Settings): Generator
   }
 }
 
+/** What a line ends with and is not seen once it is sent. Where somebody types, the sheet shows it. */
+function* unseen(node: Node, position: number): Generator<Decoration> {
+  for (const { from, to } of unseenAtEnds(node))
+    yield Decoration.inline(position + 1 + from, position + 1 + to, { class: "unseen" });
+}
+
 function* lineMeasures(
   node: Node,
   position: number,
@@ -77,17 +83,9 @@ function* lineMeasures(
     strut.size !== settings.size && `font-size:${strut.size}px`,
     strut.font !== settings.font && `font-family:${fontStack(strut.font)}`,
   );
-  yield Decoration.node(position, position + node.nodeSize, { style });
+  yield Decoration.node(position, position + node.nodeSize, { style, ...(typed && { class: "typed-in" }) });
   yield* ownType(node, position, settings);
-  if (!typed) yield* unseen(node, position);
-}
-
-/** What a line ends with and is not seen once it is sent. Where somebody types it is shown. */
-function* unseen(node: Node, position: number): Generator<Decoration> {
-  for (const { from, to } of unseenAtEnds(node)) {
-    const style = node.nodeAt(from)?.isText ? "font-size:0" : "display:none";
-    yield Decoration.inline(position + 1 + from, position + 1 + to, { style });
-  }
+  yield* unseen(node, position);
 }
 
 function* tableMeasures(table: Node, position: number): Generator<Decoration> {
