@@ -64,7 +64,7 @@ const block = (source: string): fc.Arbitrary<Json> =>
         type: fc.constant("line"),
         attrs: fc.record({
           align: most<string | null>(null, fc.constantFrom("center", "right")),
-          lineHeight: most<number | null>(null, fc.constantFrom(1, 1.2, 1.75)),
+          lineHeight: most<number | null>(null, fc.constantFrom(1.15, 1.2, 1.75)),
         }),
         content: fc.array(inline(source), { maxLength: 3 }),
       }),

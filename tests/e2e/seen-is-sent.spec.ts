@@ -1,7 +1,11 @@
+import { readdir, readFile } from "node:fs/promises";
+import path from "node:path";
 import type { Page } from "@playwright/test";
+import type { Node } from "prosemirror-model";
 import type { Catalogue } from "@/contract";
 import { compile } from "@/core/compile";
-import { drawnFontRules } from "@/core/signature";
+import { readPerson } from "@/core/people";
+import { drawnFontRules, parseSignature } from "@/core/signature";
 import { startBlank } from "./bench";
 import { differences, drawnBoxes } from "./drawn-boxes";
 import { isPlain, randomDocuments } from "./random-documents";
@@ -24,6 +28,29 @@ async function sentPage(page: Page, all: readonly string[], doctype: string): Pr
   await sent.evaluate(() => document.fonts.ready);
   return sent;
 }
+
+/** Saves a document as another window of this browser does, and waits until this one has taken it in. */
+async function saveElsewhere(page: Page, id: string, document: Node, over: number): Promise<number> {
+  const revision = await page.evaluate(
+    async ({ id, body }) => {
+      const answer = await fetch(`/api/signatures/${id}`, {
+        method: "PUT",
+        headers: { "content-type": "application/json" },
+        body,
+      });
+      const { revision } = (await answer.json()) as { revision: number };
+      new BroadcastChannel("still-line saves").postMessage({ id, revision });
+      return revision;
+    },
+    { id, body: JSON.stringify({ document: document.toJSON() as object, revision: over }) },
+  );
+  await expect(page.getByRole("status").filter({ hasText: `version ${revision}` })).toBeVisible();
+  return revision;
+}
+
+const folder = path.resolve("demo");
+const readDemo = async (...names: readonly string[]): Promise<unknown> =>
+  JSON.parse(await readFile(path.join(folder, ...names), "utf8"));
 
 test("what the sheet shows is what is sent: boxes of cells, words and pictures, in standards and in quirks mode", async ({
   page,
@@ -49,22 +76,9 @@ test("what the sheet shows is what is sent: boxes of cells, words and pictures, 
   const sheet = page.locator(".signature-editor");
 
   const apart: string[] = [];
+  let revision = 1;
   for (const [index, document] of documents.entries()) {
-    const revision = await page.evaluate(
-      async ({ id, body }) => {
-        const answer = await fetch(`/api/signatures/${id}`, {
-          method: "PUT",
-          headers: { "content-type": "application/json" },
-          body,
-        });
-        const { revision } = (await answer.json()) as { revision: number };
-        // As another window of this browser says it.
-        new BroadcastChannel("still-line saves").postMessage({ id, revision });
-        return revision;
-      },
-      { id, body: JSON.stringify({ document: document.toJSON() as object, revision: index + 1 }) },
-    );
-    await expect(page.getByRole("status").filter({ hasText: `version ${revision}` })).toBeVisible();
+    revision = await saveElsewhere(page, id, document, revision);
     // Nobody types anywhere.
     await page.getByRole("button", { name: "signature", exact: true }).focus();
     for (const [mode, sent] of pages) {
@@ -81,4 +95,48 @@ test("what the sheet shows is what is sent: boxes of cells, words and pictures, 
     }
   }
   expect(apart.length ? `${apart.length} differ:\n${apart.join("\n")}` : "").toBe("");
+});
+
+test("each signature of the demo is as high in quirks mode as in standards mode, and as on the Bench", async ({
+  page,
+}) => {
+  const files = await readdir(path.join(folder, "signatures"));
+  expect(files.length).toBeGreaterThan(3);
+  const person = readPerson(await readDemo("people", "tamsin-okafor.json"));
+  await startBlank(page, 1, 1);
+  const id = /signatures\/([^/]+)/.exec(page.url())?.[1] ?? "";
+  const base = new URL(page.url()).origin;
+  await page.evaluate(
+    async ({ id, name }) => {
+      const { people } = (await (await fetch("/api/people")).json()) as {
+        people: { id: string; person: { name: string } }[];
+      };
+      const personId = people.find((known) => known.person.name === name)?.id;
+      await fetch(`/api/signatures/${id}`, {
+        method: "PATCH",
+        headers: { "content-type": "application/json" },
+        body: JSON.stringify({ personId }),
+      });
+    },
+    { id, name: person.name },
+  );
+  await page.reload();
+  let revision = 1;
+  for (const file of files) {
+    const document = parseSignature(await readDemo("signatures", file));
+    revision = await saveElsewhere(page, id, document, revision);
+    await page.getByRole("button", { name: "signature", exact: true }).focus();
+    const html = compile(document, { destination: "webmail-paste", person, base });
+    for (const doctype of ["<!DOCTYPE html>", ""]) {
+      const sent = await sentPage(page, [html], doctype);
+      const [, height] = (await drawnBoxes(sent.locator(".one"))).size;
+      await expect
+        .poll(async () => Math.abs((await drawnBoxes(page.locator(".signature-editor"))).size[1] - height), {
+          message: `${file} is ${height} px high with doctype “${doctype}”`,
+          timeout: 3000,
+        })
+        .toBeLessThan(1);
+      await sent.close();
+    }
+  }
 });

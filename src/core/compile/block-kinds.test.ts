@@ -30,7 +30,7 @@ describe("a cell", () => {
       options,
     );
     expect(html).toBe(
-      '<table role="presentation" cellpadding="0" cellspacing="0" border="0" width="120" style="border-collapse:collapse;width:120px">' +
+      '<table role="presentation" cellpadding="0" cellspacing="0" border="0" width="120" style="border-collapse:collapse;border:0 solid;width:120px">' +
         '<tr><td width="119" align="right" valign="middle" bgcolor="#F3EFE4" style="width:119.25px;box-sizing:border-box;padding:2px 16px 2px 0;' +
         `border-right:1.5px solid #C08A2B;background-color:#F3EFE4;vertical-align:middle;${type}"><div>a</div></td></tr></table>`,
     );

@@ -78,7 +78,7 @@ export const iconRowKind = blockKind({
     const { size, gap, direction, columns } = iconRow.of(node);
     const inColumns = direction === "row" && columns > 0;
     const laid = inColumns
-      ? `display:grid;grid-template-columns:repeat(${columns},max-content)`
+      ? `display:grid;grid-template-columns:repeat(${Math.min(columns, Math.max(1, node.childCount))},max-content)`
       : `flex-direction:${direction}`;
     const style = `--icon-size:${size}px;gap:${gap}px;${laid}`;
     return ["div", { ...marked(node), class: "drawn-icon-row", style }, 0];

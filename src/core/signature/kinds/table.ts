@@ -4,6 +4,7 @@ import { element } from "../../html";
 import { blockKind, marked, partAttributes } from "../kind";
 import { tableMap, type CellPlace, type TableMap } from "../table-map";
 import { writePlainChildren } from "../writing";
+import { cell } from "./cell-attributes";
 import { row } from "./row";
 
 /** The attributes that every layout table carries, so that no client adds gaps, lines or a reading order. */
@@ -14,6 +15,9 @@ export const layoutTable = (width: number) => ({
   border: 0,
   width,
 });
+
+const hasBorder = ({ node }: CellPlace): boolean =>
+  Object.values(cell.of(node).border).some((border) => border !== null);
 
 interface WrittenRow {
   readonly node: Node;
@@ -73,7 +77,12 @@ export const tableKind = blockKind({
         dir: outer && direction === "rtl" ? "rtl" : null,
         lang: outer && language ? language : null,
       },
-      { "border-collapse": "collapse", width },
+      {
+        "border-collapse": "collapse",
+        // Beside a table without a style of border browsers count some of its cells' borders twice.
+        border: map.places.some(hasBorder) ? "0 solid" : null,
+        width,
+      },
       rows.join(""),
     );
   },
