@@ -11,7 +11,6 @@ import {
   font,
   fontStack,
   gapsIn,
-  innerWidth,
   isEmptyCell,
   line,
   lineHeightPx,
