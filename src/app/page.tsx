@@ -20,7 +20,7 @@ export default async function ShelfPage() {
         organisation={organisation?.name ?? ""}
         waiting={waiting}
         peopleCount={people.length}
-        signatures={signatures.map(({ id, name, person, html, base, weight, findings }) => ({
+        signatures={signatures.map(({ id, name, person, html, base, weight, findings, updatedAt }) => ({
           id,
           name,
           personName: person?.name ?? null,
@@ -28,7 +28,8 @@ export default async function ShelfPage() {
           base,
           weight,
           findings: findings.length,
-          breaks: findings.some(({ severity }) => severity === "break"),
+          breaking: findings.filter(({ severity }) => severity === "break").length,
+          updatedAt,
         }))}
       />
     </>

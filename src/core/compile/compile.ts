@@ -3,7 +3,7 @@
  * give the same bytes.
  */
 import type { Node } from "prosemirror-model";
-import { escapeAttribute, escapeText, toNumericReferences } from "../html";
+import { element, escapeAttribute, escapeText, toNumericReferences } from "../html";
 import type { Person } from "../people";
 import {
   nodeKinds,
@@ -79,7 +79,9 @@ export function compile(document: Node, options: CompileOptions): string {
       .trim();
     return plain === "" ? "" : `${plain}\n`;
   }
-  const body = write(document, writing);
+  const written = write(document, writing);
+  // A table that stands by itself is put at the edge where what is around it begins, whatever its own direction.
+  const body = settings.direction === "rtl" ? element("div", { dir: "rtl" }, {}, written) : written;
   const html =
     destination.form === "file" ? wholeFile(body, settings, options.person?.name || "Signature") : body;
   return destination.numericReferences ? toNumericReferences(html) : html;

@@ -13,6 +13,7 @@ export { commonBorder, rectangleOf, setBorders, type BorderTarget } from "./edit
 export { becomeDocument } from "./edits/become";
 export { setPadding } from "./edits/cells";
 export { evenColumns, moveColumnBorder, narrowestColumn, setColumnWidth } from "./edits/columns";
+export { setDirection } from "./edits/direction";
 export { duplicateIcon, moveIcon, removeIcon } from "./edits/icons";
 export { setAllLinkLooks, setLinkLook, type LinkLookPatch } from "./edits/link-looks";
 export { deleteBands, insertBand, mergeCells, moveBand, rearrangeTable, splitCell } from "./edits/rearrange";

@@ -1,6 +1,6 @@
 "use client";
 
-import { Copy, Pencil, Trash2 } from "lucide-react";
+import { Check, Copy, OctagonX, Pencil, Trash2, TriangleAlert } from "lucide-react";
 import Link from "next/link";
 import { useState } from "react";
 import { formatBytes, formatCount } from "../parts/format";
@@ -17,8 +17,10 @@ export interface ShelfSignature {
   /** Bytes of its pictures. */
   readonly weight: number;
   readonly findings: number;
-  /** Whether one of the findings will fail for a recipient. */
-  readonly breaks: boolean;
+  /** How many of the findings will fail for a recipient. */
+  readonly breaking: number;
+  /** ms since 1970. */
+  readonly updatedAt: number;
 }
 
 interface Props {
@@ -30,9 +32,8 @@ interface Props {
 
 /** Its links fetch nothing ahead: a shelf of forty would ask for eighty pages that nobody opens. */
 export function ShelfCard({ signature, onRename, onDuplicate, onDelete }: Props) {
-  const { id, name, personName, html, base, weight, findings, breaks } = signature;
+  const { id, name, personName, html, base, weight, findings, breaking } = signature;
   const [renaming, setRenaming] = useState(false);
-  const tone = findings === 0 ? "text-lichen" : breaks ? "text-rowan" : "text-clay";
   return (
     <li className="border-t border-pine pt-2">
       <div className="flex items-baseline gap-2.5">
@@ -57,9 +58,7 @@ export function ShelfCard({ signature, onRename, onDuplicate, onDelete }: Props)
         <span className="ml-auto whitespace-nowrap text-soft">
           {html.length.toLocaleString("en")} characters · {formatBytes(weight)}
         </span>
-        <span className={`whitespace-nowrap font-medium ${tone}`}>
-          {findings === 0 ? "ready" : formatCount(findings, "finding")}
-        </span>
+        <Verdict findings={findings} breaking={breaking} />
       </div>
       <Link
         href={`/signatures/${id}`}
@@ -71,7 +70,7 @@ export function ShelfCard({ signature, onRename, onDuplicate, onDelete }: Props)
           html={localPictures(html, base)}
           label={`${name}, as it looks`}
           width={560}
-          height={196}
+          highest={196}
           fit
         />
       </Link>
@@ -87,6 +86,26 @@ export function ShelfCard({ signature, onRename, onDuplicate, onDelete }: Props)
         </IconButton>
       </div>
     </li>
+  );
+}
+
+/** The worst that is open, in words and as a sign, so that it is not told by colour alone. */
+function Verdict({ findings, breaking }: Pick<ShelfSignature, "findings" | "breaking">) {
+  const [tone, Sign, words] =
+    breaking > 0
+      ? ([
+          "text-rowan",
+          OctagonX,
+          `${breaking} will break${findings > breaking ? ` · ${findings - breaking} more` : ""}`,
+        ] as const)
+      : findings > 0
+        ? (["text-clay", TriangleAlert, formatCount(findings, "finding")] as const)
+        : (["text-lichen", Check, "ready"] as const);
+  return (
+    <span className={`flex items-center gap-1 self-center whitespace-nowrap font-medium ${tone}`}>
+      <Sign size={14} aria-hidden />
+      {words}
+    </span>
   );
 }
 

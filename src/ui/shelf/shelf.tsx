@@ -3,11 +3,15 @@
 import { Plus } from "lucide-react";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
+import { useMemo, useState } from "react";
 import { toast } from "sonner";
 import { endpoints } from "@/contract";
 import { ask } from "../parts/asking/ask";
 import { buttonClass } from "../parts/button";
+import { TextField } from "../parts/fields/text-field";
+import { WordSwitch } from "../parts/fields/word-switch";
 import { formatCount } from "../parts/format";
+import { findSignatures, orders, type Order } from "./find-signatures";
 import { ShelfCard, type ShelfSignature } from "./shelf-card";
 import { WaitingList, type Waiting } from "./waiting-list";
 
@@ -28,6 +32,10 @@ export function Shelf({ organisation, peopleCount, signatures, waiting }: Props)
       toast.error((error as Error).message);
     }
   };
+
+  const [looked, setLooked] = useState("");
+  const [order, setOrder] = useState<Order>("changed");
+  const shown = useMemo(() => findSignatures(signatures, looked, order), [signatures, looked, order]);
 
   const remove = (signature: ShelfSignature): Promise<void> =>
     attempt(async () => {
@@ -66,23 +74,47 @@ export function Shelf({ organisation, peopleCount, signatures, waiting }: Props)
           </Link>
         </div>
       ) : (
-        <ul className="grid gap-x-9 gap-y-7 md:grid-cols-2">
-          {signatures.map((signature) => (
-            <ShelfCard
-              key={signature.id}
-              signature={signature}
-              onRename={(name) =>
-                attempt(() =>
-                  ask(endpoints.describeSignature, { params: { id: signature.id }, body: { name } }),
-                )
-              }
-              onDuplicate={() =>
-                attempt(() => ask(endpoints.duplicateSignature, { params: { id: signature.id } }))
-              }
-              onDelete={() => remove(signature)}
+        <>
+          <div role="search" className="mb-4 flex flex-wrap items-end gap-x-8 gap-y-2">
+            <TextField
+              label="Look for a signature"
+              type="search"
+              value={looked}
+              placeholder="name, person or words in it"
+              onChange={(event) => setLooked(event.target.value)}
+              className="w-64"
             />
-          ))}
-        </ul>
+            <WordSwitch label="Order" value={order} choices={orders} onChange={setOrder} />
+            <p role="status" className="ml-auto text-sm text-soft">
+              {looked.trim() !== "" && `${shown.length} of ${formatCount(signatures.length, "signature")}`}
+            </p>
+          </div>
+          {shown.length === 0 && (
+            <p className="border-t border-hairline py-10 text-center text-soft">
+              No signature holds “{looked.trim()}”.{" "}
+              <button type="button" className="text-pine underline" onClick={() => setLooked("")}>
+                Show all of them
+              </button>
+            </p>
+          )}
+          <ul className="grid items-start gap-x-9 gap-y-7 md:grid-cols-2">
+            {shown.map((signature) => (
+              <ShelfCard
+                key={signature.id}
+                signature={signature}
+                onRename={(name) =>
+                  attempt(() =>
+                    ask(endpoints.describeSignature, { params: { id: signature.id }, body: { name } }),
+                  )
+                }
+                onDuplicate={() =>
+                  attempt(() => ask(endpoints.duplicateSignature, { params: { id: signature.id } }))
+                }
+                onDelete={() => remove(signature)}
+              />
+            ))}
+          </ul>
+        </>
       )}
     </main>
   );

@@ -2,7 +2,7 @@
 
 import { useState } from "react";
 import { toast } from "sonner";
-import { setSettings, signatureSettings, webSafeFont, type Settings } from "@/core/signature";
+import { setDirection, setSettings, signatureSettings, webSafeFont, type Settings } from "@/core/signature";
 import { readLink } from "@/core/links";
 import { ChoiceField } from "../../parts/fields/choice-field";
 import { ColorField } from "../../parts/fields/color-field";
@@ -83,7 +83,7 @@ export function SignatureSettings() {
             quiet
             value={settings.direction}
             choices={{ ltr: "left to right", rtl: "right to left" }}
-            onChange={(direction) => set({ direction })}
+            onChange={(direction) => editor.apply(({ tr }) => setDirection(tr, direction), { focus: false })}
           />
           <SettledTextField
             label="Language"

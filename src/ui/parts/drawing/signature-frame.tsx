@@ -12,6 +12,8 @@ interface Props {
   readonly width: number;
   /** Height of the frame on the screen; left out, it takes what is drawn. */
   readonly height?: number;
+  /** The most that it takes where no height is given. */
+  readonly highest?: number;
   readonly scale?: number;
   /** Draws it smaller where it would not fit the height. */
   readonly fit?: boolean;
@@ -54,6 +56,7 @@ export function SignatureFrame({
   label,
   width,
   height,
+  highest,
   scale: wanted = 1,
   fit = false,
   followable = false,
@@ -64,7 +67,8 @@ export function SignatureFrame({
   const [initial] = useState(() => documentAround(first));
   const latest = useRef(first);
   const [content, setContent] = useState({ width, height: height ? height / wanted : 120 });
-  const room = Math.min(width / content.width, height ? height / content.height : 1);
+  const most = height ?? highest;
+  const room = Math.min(width / content.width, most ? most / content.height : 1);
   const scale = fit ? Math.min(wanted, room) : wanted;
 
   useLayoutEffect(() => {
