@@ -35,6 +35,22 @@ describe("a line", () => {
   });
 });
 
+describe("a line's own direction", () => {
+  const html = (direction: string, words: string, settings = {}): string =>
+    inside([{ ...line(text(words)), attrs: { direction } }], settings);
+
+  it("is said where it is not the signature's", () => {
+    expect(html("rtl", "a")).toBe('<div dir="rtl">a</div>');
+    expect(html("ltr", "a")).toBe("<div>a</div>");
+  });
+
+  it("can follow its first letter, past digits and signs", () => {
+    expect(html("auto", "12 שלום")).toBe('<div dir="rtl">12 שלום</div>');
+    expect(html("auto", "(12) Fen")).toBe("<div>(12) Fen</div>");
+    expect(html("auto", "12")).toBe("<div>12</div>");
+  });
+});
+
 describe("text", () => {
   it("carries each mark in the fewest elements", () => {
     expect(

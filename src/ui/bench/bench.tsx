@@ -42,6 +42,7 @@ import { useBenchActions, type Open } from "./tools/use-bench-actions";
 import { useEditor } from "./editor/use-editor";
 
 import { useLetterType } from "./sheet/use-letter-type";
+import { useSpelling } from "./sheet/use-spelling";
 import { useLongestPerson } from "./tools/use-longest-person";
 import type { PictureTarget } from "./pictures/place-picture";
 import { useIconRows } from "./pictures/use-icon-rows";
@@ -106,8 +107,10 @@ export function Bench({ signature, person: ownPerson, people, base, brandColors,
   const pictures = usePictures(edited, known, altContext);
   const { resize, placeFiles } = pictures;
   const { resizeRow, restyleRow, addIcons } = useIconRows(edited, known);
+  const [spelling] = useSpelling();
   const { shown, tools } = useEditor(edited, {
     person,
+    spelling,
     onFiles: (files) => void placeFiles(files),
     onPicture: choosePicture,
     onPasted: sayDropped,

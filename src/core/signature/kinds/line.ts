@@ -5,7 +5,8 @@ import { fontStack } from "../fonts";
 import { writeInline, writeInlinePlain } from "../inline";
 import { isBlank } from "../spaces";
 import { strutOf } from "../strut";
-import { optional } from "../../values";
+import { choice, optional } from "../../values";
+import { lineDirections, ownDirection } from "../direction";
 import { attribute, describeAttributes } from "../description";
 import { blockKind, marked, partAttributes } from "../kind";
 import { horizontalAlignment, lineHeight } from "../values";
@@ -17,6 +18,8 @@ export const line = describeAttributes(["line"], {
   ...partAttributes,
   /** Null is as the cell. */
   align: attribute(optional(horizontalAlignment), null),
+  /** Null takes the signature's; "auto" that of its first letter. */
+  direction: attribute(optional(choice(...lineDirections)), null),
   /** Null takes the signature's. */
   lineHeight: attribute(optional(lineHeight), null),
 });
@@ -38,7 +41,15 @@ export const lineKind = blockKind({
       own.align && `text-align:${own.align}`,
       own.lineHeight && `line-height:${own.lineHeight}`,
     ].filter(Boolean);
-    return ["p", { ...marked(node), ...(style.length ? { style: style.join(";") } : {}) }, 0];
+    return [
+      "p",
+      {
+        ...marked(node),
+        ...(own.direction ? { dir: own.direction } : {}),
+        ...(style.length ? { style: style.join(";") } : {}),
+      },
+      0,
+    ];
   },
   leastWidth: (node) =>
     Math.max(0, ...children(node).map((child) => (image.is(child) ? image.of(child).width : 0))),
@@ -60,7 +71,7 @@ export const lineKind = blockKind({
     const exact = writing.documentEngine && children(node).every(({ type }) => type.name !== "inlinePicture");
     return element(
       "div",
-      { align: own.align },
+      { dir: ownDirection(node, own.direction, settings), align: own.align },
       {
         "font-family": strut.font === writing.strut.font ? null : fontStack(strut.font),
         "font-size": strut.size === writing.strut.size ? null : strut.size,

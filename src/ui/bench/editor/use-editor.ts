@@ -40,6 +40,8 @@ export interface Editor extends EditorTools {
 }
 
 interface Options {
+  /** Whether the browser checks the spelling. */
+  readonly spelling: boolean;
   readonly person: Person | null;
   /** Picture files dropped on the sheet or pasted into it. */
   readonly onFiles: (files: readonly File[]) => void;
@@ -67,7 +69,10 @@ export function useEditor(signature: EditedSignature, given: Options): EditorOnS
 
   useEffect(() => {
     const changed = options.current.person !== given.person;
+    const checked = options.current.spelling !== given.spelling;
     options.current = given;
+    // Drawn anew, it asks for its attributes again.
+    if (checked) view.current?.setProps({});
     if (changed) view.current?.setProps({ nodeViews: nodeViews(given.person) });
   }, [given]);
 
@@ -96,12 +101,12 @@ export function useEditor(signature: EditedSignature, given: Options): EditorOnS
         state: current(),
         plugins: [dragging((at) => options.current.onPicture({ kind: "between", at })), grip],
         nodeViews: nodeViews(options.current.person),
-        attributes: {
+        attributes: () => ({
           "aria-label": "Signature",
           role: "textbox",
           "aria-multiline": "true",
-          spellcheck: "false",
-        },
+          spellcheck: String(options.current.spelling),
+        }),
         dispatchTransaction: (transaction) => staged("edit", () => dispatch(transaction)),
         handleDOMEvents: {
           keydown: (_view, { shiftKey }) => {

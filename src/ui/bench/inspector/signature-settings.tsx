@@ -10,6 +10,7 @@ import { FontField } from "../../parts/fields/font-field";
 import { MeasureField } from "../../parts/fields/measure-field";
 import { TextSizeField } from "../../parts/fields/text-size-field";
 import { useBench } from "../bench-context";
+import { useSpelling } from "../sheet/use-spelling";
 import { Section } from "../../parts/section";
 import { CheckField } from "../../parts/fields/check-field";
 import { SettledTextField } from "../../parts/fields/settled-text-field";
@@ -18,6 +19,7 @@ import { TextField } from "../../parts/fields/text-field";
 /** What every part takes from: the settings of the whole signature. */
 export function SignatureSettings() {
   const { editor, settings, palette } = useBench();
+  const [spelling, setSpelling] = useSpelling();
   const set = (patch: Partial<Settings>): void =>
     editor.apply(({ tr }) => setSettings(tr, patch), { focus: false });
   const font = webSafeFont(settings.font);
@@ -95,6 +97,12 @@ export function SignatureSettings() {
             className="w-16"
           />
         </div>
+        <CheckField
+          label="Check the spelling while typing"
+          checked={spelling}
+          onChange={setSpelling}
+          className="mt-2"
+        />
       </Section>
       <Section title="Dates and addresses lead to">
         <VisitLink value={settings.visitLink} onChange={(visitLink) => set({ visitLink })} />

@@ -3,6 +3,7 @@
 import { AlignCenter, AlignLeft, AlignRight } from "lucide-react";
 import { line, setAttributes, settingsOf, type AttributesOf } from "@/core/signature";
 import { IconButton } from "../../parts/icon-button";
+import { ChoiceField } from "../../parts/fields/choice-field";
 import { MeasureField } from "../../parts/fields/measure-field";
 import { useBench } from "../bench-context";
 import { selectedLines } from "../editor/commands";
@@ -15,7 +16,14 @@ const alignments = [
   { value: "right", label: "Right", Icon: AlignRight },
 ] as const;
 
-/** Alignment and line height of the selected lines of text. */
+const directions = {
+  signature: "as the signature",
+  auto: "by its first letter",
+  ltr: "left to right",
+  rtl: "right to left",
+} as const;
+
+/** Alignment, direction and line height of the selected lines of text. */
 export function TextLineMeasures() {
   const { editor } = useBench();
   const lines = selectedLines(editor.state);
@@ -55,6 +63,13 @@ export function TextLineMeasures() {
           ))}
         </div>
       </div>
+      <ChoiceField
+        label="Direction of the line"
+        value={line.of(first.node).direction ?? "signature"}
+        choices={directions}
+        onChange={(direction) => set({ direction: direction === "signature" ? null : direction })}
+        className="mt-2 w-44"
+      />
     </Section>
   );
 }
