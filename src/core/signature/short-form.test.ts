@@ -55,6 +55,53 @@ describe("the short form", () => {
     expect(plain(short)).toBe("Ada\nSmall print\n");
   });
 
+  it("keeps the frame whole where what stood at an edge is left out, and has no row that this leaves empty", () => {
+    const frame = { width: 2, style: "solid", color: "#3F5B2E" } as const;
+    const document = signature(
+      {},
+      table(
+        row(
+          cell(
+            {
+              width: [200],
+              padding: { top: 12, left: 10 },
+              border: { top: frame, left: frame, right: frame },
+            },
+            words("Ada"),
+          ),
+        ),
+        without(
+          row(
+            cell(
+              {
+                width: [200],
+                padding: { bottom: 14, left: 10 },
+                border: { bottom: frame, left: frame, right: frame },
+              },
+              words("Banner"),
+            ),
+          ),
+        ),
+      ),
+    );
+    const short = shortForm(document).firstChild!;
+    expect(short.childCount).toBe(1);
+    expect(short.firstChild!.firstChild!.attrs).toMatchObject({
+      padding: { top: 12, right: 0, bottom: 14, left: 10 },
+      border: { top: frame, right: frame, bottom: frame, left: frame },
+    });
+    const parts = signature(
+      {},
+      table(
+        row(cell({ width: [200] }, words("Ada"))),
+        row(cell({ width: [200], border: { bottom: frame } }, without(words("Small print")))),
+      ),
+    );
+    const left = shortForm(parts).firstChild!;
+    expect(left.childCount).toBe(1);
+    expect(left.firstChild!.firstChild!.attrs.border).toMatchObject({ bottom: frame });
+  });
+
   it("keeps cells that reach over rows which are left out", () => {
     const tall = cell({ width: [100] }, words("Logo"));
     const spanning = tall.type.create({ ...tall.attrs, rowspan: 3 }, tall.content);

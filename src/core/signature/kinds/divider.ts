@@ -27,6 +27,7 @@ export const dividerKind = blockKind({
       "div",
       {
         ...marked(node),
+        class: "drawn-divider",
         style: `border-top:${thickness}px ${style} ${ink};width:${width ? `${width}px` : "100%"}`,
       },
     ];
