@@ -282,6 +282,21 @@ describe("alt text", () => {
     expect(findings(mended(document, found[0]!))).toEqual([]);
   });
 
+  it.each([
+    ["ada-2027.png", true],
+    ["IMG_4711", true],
+    ["Screenshot 2026-05-01", true],
+    ["Photo", false],
+    ["10 years of the seed store", false],
+    ["Ada Brook in the store, 2026", false],
+  ])("“%s” is the name of a file: %s", (alt, isOne) => {
+    const node = picture("ada-2027", square);
+    const document = holding(node.type.create({ ...node.attrs, alt }, null, node.marks));
+    const found = findings(document);
+    expect(found.map(({ code }) => code)).toEqual(isOne ? ["picture-alt-is-a-file-name"] : []);
+    if (isOne) expect(findings(mended(document, found[0]!))).toEqual([]);
+  });
+
   it("is not asked of a place without a picture", () =>
     expect(() => suggestAlt(holding(line()), 99, options)).toThrow(RangeError));
 });

@@ -69,6 +69,11 @@ const isStretched = ({ width, height }: Size, pixels: Size): boolean => {
 
 const isForeign = (source: string): boolean => /^https?:\/\//i.test(source);
 
+/** `photo.png`, and what cameras and programs call files: `IMG_2041`, `DSC00412`, `Screenshot 2026-05-01`. */
+const isFileName = (alt: string): boolean =>
+  /\.(?:png|jpe?g|gif|webp|svg|avif|bmp)$/i.test(alt.trim()) ||
+  /^(?:img|dsc[nf]?|pxl|image|photo|screenshot|untitled)[-_ ]?\d[\d-_ ]*$/i.test(alt.trim());
+
 function checkFile(
   picture: PictureAttributes,
   facts: PictureFacts,
@@ -124,6 +129,12 @@ export function checkPicture(node: Node, at: string, facts?: PictureFactsBySourc
       code: "picture-without-alt",
       severity: "attention",
       message: "It says nothing while pictures are blocked, or when it is read out.",
+    });
+  else if (source !== "" && isFileName(alt))
+    found.push({
+      code: "picture-alt-is-a-file-name",
+      severity: "attention",
+      message: `It says “${alt.trim()}” while pictures are blocked, which is the name of a file and says nothing.`,
     });
   const known = facts?.[source];
   if (known) found.push(...checkFile(picture, known));

@@ -76,12 +76,15 @@ function checkFonts(node: Node, at: string): Finding[] {
     .map((family) => missingFont(family, at));
 }
 
+/** What another alt text mends. */
+const aboutAlt: ReadonlySet<Finding["code"]> = new Set(["picture-without-alt", "picture-alt-is-a-file-name"]);
+
 function checkNode(document: Node, node: Node, position: number, options: CheckOptions): Finding[] {
   const at = placeOf(document, position);
   const found = [...checkIcons(node, at, position), ...checkFonts(node, at)];
   if (!image.is(node)) return found;
   for (const finding of checkPicture(node, at, options.pictures)) {
-    const alt = finding.code === "picture-without-alt" ? suggestAlt(document, position, options) : "";
+    const alt = aboutAlt.has(finding.code) ? suggestAlt(document, position, options) : "";
     found.push(
       alt ? { ...finding, mend: { kind: "describe", label: `Say “${alt}”`, position, alt } } : finding,
     );

@@ -20,6 +20,7 @@ export type FindingCode =
   | "link-repeated"
   | "link-text-names-another"
   | "link-unreachable"
+  | "picture-alt-is-a-file-name"
   | "picture-moved"
   | "picture-not-hosted"
   | "picture-not-looked-at"
