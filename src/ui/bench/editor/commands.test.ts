@@ -3,12 +3,13 @@ import { redo, undo, undoDepth } from "prosemirror-history";
 import { NodeSelection, TextSelection, type EditorState } from "prosemirror-state";
 import { CellSelection } from "prosemirror-tables";
 import { describe, expect, it } from "vitest";
-import { blankSignature, parseSignature, schema } from "@/core/signature";
+import { blankSignature, build, parseSignature, schema } from "@/core/signature";
 import { paletteOf } from "../../signature/palette";
 import { insertBlock, insertInline, linkRange, setLink, setMark, setTextValue, textState } from "./commands";
 import { hints } from "./hints";
 import { describeSelection } from "./selection";
 import { createState } from "./state";
+import { stepCell } from "./table-selection";
 
 /** A blank 1 × 2 with the cursor in its second cell, after some text. */
 function typed(text: string): EditorState {
@@ -34,6 +35,37 @@ const cellText = (state: EditorState): string[] => {
   });
   return texts;
 };
+
+/** The text of the one cell that is written in. */
+const writtenIn = (state: EditorState): string => state.selection.$head.parent.textContent;
+
+it("Tab goes from cell to cell that can be written in, past those that hold pictures alone", () => {
+  const { cell, line, picture, row, signature, table, text } = build;
+  const photo = cell(
+    { width: [60] },
+    picture({ source: "/h/0123456789abcdef0123/a.png", width: 50, height: 50 }),
+  );
+  const document = signature(
+    {},
+    table(row(cell({ width: [90] }, line(text("One"))), photo, cell({ width: [90] }, line(text("Two"))))),
+  );
+  let state = createState(document);
+  const press = (step: 1 | -1): boolean => stepCell(step)(state, (tr) => (state = state.apply(tr)));
+  expect(press(1)).toBe(true);
+  expect(writtenIn(state)).toBe("Two");
+  expect(state.selection.empty).toBe(false);
+  expect(press(1)).toBe(false);
+  expect(press(-1)).toBe(true);
+  expect(writtenIn(state)).toBe("One");
+  expect(press(-1)).toBe(false);
+});
+
+it("runs of spaces are kept as spaces that stay, and the caret with them", () => {
+  let state = typed("Ada");
+  for (const letter of "   Q") state = state.apply(state.tr.insertText(letter));
+  expect(writtenIn(state)).toBe("Ada\u00a0\u00a0 Q");
+  expect(state.selection.$head.parentOffset).toBe(7);
+});
 
 const demo = (file: string) =>
   createState(parseSignature(JSON.parse(readFileSync(`demo/signatures/${file}`, "utf8"))));

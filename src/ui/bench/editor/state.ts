@@ -4,13 +4,13 @@ import { history, redo } from "prosemirror-history";
 import { keymap } from "prosemirror-keymap";
 import type { Node } from "prosemirror-model";
 import { EditorState, Selection, TextSelection, type Command } from "prosemirror-state";
-import { goToNextCell, tableEditing } from "prosemirror-tables";
+import { tableEditing } from "prosemirror-tables";
 import { schema } from "@/core/signature";
 import { actions } from "./actions";
 import { hints } from "./hints";
 import { leftOut } from "./left-out";
 import { drawnAsSent } from "./drawn-as-sent";
-import { selectIn, selectMore } from "./table-selection";
+import { selectIn, selectMore, stepCell } from "./table-selection";
 import { spacesThatStay } from "./spaces-that-stay";
 import { wholeTable } from "./whole-table";
 
@@ -30,8 +30,8 @@ const keys: Record<string, Command> = {
   "Mod-Shift-z": redo,
   Enter: chainCommands(selectIn, createParagraphNear, splitBlockKeepMarks),
   "Shift-Enter": insertBreak,
-  Tab: goToNextCell(1),
-  "Shift-Tab": goToNextCell(-1),
+  Tab: stepCell(1),
+  "Shift-Tab": stepCell(-1),
 };
 
 /** At least this many steps can be taken back. */

@@ -41,6 +41,38 @@ export function enterCell(tr: Transaction, tablePosition: number, row: number, c
   return tr.setSelection(Selection.near(tr.doc.resolve(tablePosition + 1 + place.offset + 1)));
 }
 
+/** What can be written in a cell, in the first of its lines; null in one that holds pictures alone. */
+function textIn(cell: Node, position: number): { from: number; to: number } | null {
+  let found: { from: number; to: number } | null = null;
+  cell.descendants((node, offset) => {
+    if (!found && node.type.name === "line") {
+      const from = position + 1 + offset + 1;
+      found = { from, to: from + node.content.size };
+    }
+    return !found;
+  });
+  return found;
+}
+
+/** Goes to the next cell that can be written in, or to the one before, and selects its first line. */
+export const stepCell =
+  (direction: 1 | -1): Command =>
+  (state, dispatch) => {
+    const { table, cells } = describeSelection(state);
+    const at = cells.at(direction === 1 ? -1 : 0);
+    if (!table || !at) return false;
+    const { places } = tableMap(table.node);
+    const own = places.findIndex(({ offset }) => offset === at.place.offset);
+    for (let index = own + direction; index >= 0 && index < places.length; index += direction) {
+      const place = places[index];
+      const text = place && textIn(place.node, table.position + 1 + place.offset);
+      if (!text) continue;
+      dispatch?.(state.tr.setSelection(TextSelection.create(state.doc, text.from, text.to)).scrollIntoView());
+      return true;
+    }
+    return false;
+  };
+
 /** Selects a whole row or column. */
 export function selectBand(tr: Transaction, tablePosition: number, axis: Axis, band: number): Transaction {
   const { rows, columns } = tableMap(nodeAt(tr.doc, tablePosition));
