@@ -20,8 +20,25 @@ test("the Shelf draws each signature as it really looks, with whose it is, its c
       .locator("img")
       .evaluateAll((all) => all.every((image) => (image as HTMLImageElement).naturalWidth > 0)),
   ).toBe(true);
-  await expect(card(page, "From last year")).toContainText("11 findings");
+  await expect(card(page, "From last year")).toContainText("5 will break · 6 more");
   await expect(card(page, "Short, for answers")).toContainText("ready");
+});
+
+test("the Shelf is searched and put in order", async ({ page }) => {
+  await page.goto("/");
+  const names = page.getByRole("main").getByRole("heading", { level: 2 });
+  const looked = page.getByRole("searchbox", { name: "Look for a signature" });
+  await looked.fill("uzel");
+  await expect(names).toHaveText(["From last year"]);
+  await expect(page.getByText(/^1 of \d+ signatures$/)).toBeVisible();
+  await looked.fill("no such words");
+  await page.getByRole("button", { name: "Show all of them" }).click();
+  await expect(looked).toHaveValue("");
+  await page.getByRole("radio", { name: "findings" }).click();
+  await expect(names.first()).toHaveText("From last year");
+  await page.getByRole("radio", { name: "name", exact: true }).click();
+  const shown = await names.allTextContents();
+  expect(shown).toEqual([...shown].sort((one, other) => one.localeCompare(other)));
 });
 
 test("a signature is renamed, duplicated, deleted and taken back", async ({ page }) => {

@@ -79,7 +79,9 @@ test("the sheet is true: cells and pictures on the Bench are as large as in what
         const { width, height } = element.getBoundingClientRect();
         return `${element.tagName} ${Math.round(width)} × ${Math.round(height)}`;
       });
-    const selector = (root: string): string => `${root} > table > tbody > tr, ${root} img[alt]:not([alt=""])`;
+    // One that is written from right to left is sent in an element that says so.
+    const selector = (root: string): string =>
+      `:is(${root}, ${root} > [dir]) > table > tbody > tr, ${root} img[alt]:not([alt=""])`;
     await expect
       .poll(() => page.locator(selector(".signature-editor .ProseMirror")).evaluateAll(boxes))
       .toEqual(await compiled.locator(selector("body")).evaluateAll(boxes));

@@ -67,14 +67,16 @@ test("the whole job by hand: build, picture, link, proof, copy, paste, write, se
   await setMeasure(page, "Width of the border at the right", "1.5");
   await setMeasure(page, "Padding right", "14");
   const handle = page.getByRole("slider", { name: "Border after column 1" });
+  // The picture, its padding and half of the border take what the column is wide.
+  await expect(handle).toHaveAttribute("aria-valuenow", "115");
   const box = (await handle.boundingBox())!;
   await page.mouse.move(box.x + 4, box.y + 4);
   await page.mouse.down();
   await page.mouse.move(box.x + 4 + 20, box.y + 4, { steps: 4 });
-  await expect(handle).toHaveAttribute("aria-valuenow", "130");
+  await expect(handle).toHaveAttribute("aria-valuenow", "135");
   await page.mouse.up();
   const first = proof(page, "webmail-inline").locator("td").first();
-  await expect(first).toHaveAttribute("width", "130");
+  await expect(first).toHaveAttribute("width", "135");
   await expect(first).toHaveCSS("padding-right", "14px");
   await expect(first).toHaveAttribute("style", /border-right:1\.5px solid #1F5B57/);
 
@@ -82,7 +84,7 @@ test("the whole job by hand: build, picture, link, proof, copy, paste, write, se
   await waitUntilSaved(page, 1);
   await page.reload();
   await expect(proof(page, "webmail-inline")).toContainText("Front Desk, the Old Malthouse");
-  await expect(proof(page, "webmail-inline").locator("td").first()).toHaveAttribute("width", "130");
+  await expect(proof(page, "webmail-inline").locator("td").first()).toHaveAttribute("width", "135");
 
   // Copy it as it looks.
   await page.getByRole("link", { name: /^Install/ }).click();

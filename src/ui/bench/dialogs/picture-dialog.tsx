@@ -24,7 +24,8 @@ export function PictureDialog({ onClose, onChoose }: Props) {
       title="Place a picture"
       description="An original is cut to fit the cell; its crop, frame and exact size are set afterwards."
       onClose={onClose}
-      className="flex w-[760px] flex-col"
+      // As high before its list has come as after it: nothing moves away from under a click.
+      className="flex h-[620px] w-[760px] flex-col"
     >
       <Chooser onChoose={onChoose} />
     </DialogFrame>
@@ -147,7 +148,7 @@ function Chooser({ onChoose }: Pick<Props, "onChoose">) {
       {shelf === "cuts" && cuts?.length === 0 && (
         <p className="text-soft">Nothing has been cut yet: place an original, and it is cut to fit.</p>
       )}
-      <ul className="grid min-h-0 grid-cols-4 gap-3 overflow-y-auto pr-1">
+      <ul className="grid min-h-0 grid-cols-4 content-start gap-3 overflow-y-auto pr-1">
         {shelf === "originals" &&
           catalogue?.entries.map(({ original }) => (
             <Tile
