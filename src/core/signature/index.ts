@@ -7,7 +7,6 @@ export {
   type AttributesOf,
   type Description,
 } from "./description";
-export { directionOf, lineDirections } from "./direction";
 export { drawnFontFiles, drawnFontRules } from "./drawn-fonts";
 export { duplicatePart, insertParts, insertRowAcross, mayHold, movePart, removePart } from "./edits/blocks";
 export { commonBorder, rectangleOf, setBorders, type BorderTarget } from "./edits/borders";

@@ -101,7 +101,7 @@ export function StartPage({ patterns, base }: Props) {
                   html={localPictures(pattern.html, base)}
                   label={`${pattern.name}, as it looks`}
                   width={390}
-                  height={130}
+                  highest={130}
                   fit
                 />
               </button>
