@@ -15,7 +15,7 @@ import { insertAcross } from "./table-insertions";
 export type Dragged =
   | { readonly kind: "new"; readonly insertable: Insertable }
   | { readonly kind: "part"; readonly position: number }
-  | { readonly kind: "picture" };
+  | { readonly kind: "picture"; readonly form: "block" | "inline" };
 
 interface DragState {
   dragged: Dragged | null;
@@ -50,7 +50,8 @@ function placeFor(view: EditorView, dragged: Dragged, x: number, y: number): Dro
   const place =
     dragged.kind === "new" && dragged.insertable.form === "across"
       ? placeAcross(view, y)
-      : dragged.kind === "new" && dragged.insertable.form === "inline"
+      : (dragged.kind === "new" ? dragged.insertable.form : dragged.kind === "picture" && dragged.form) ===
+          "inline"
         ? placeInLine(view, x, y)
         : placeBetween(view, x, y);
   if (!place || place.form !== "block") return place;
@@ -71,11 +72,13 @@ function roomAt(document: Node, position: number): number {
   return innerWidth(map, placeAtOffset(map, at.before() - at.start(-2)));
 }
 
+type OnPicture = (kind: "between" | "in-line", at: number) => void;
+
 /** Puts what was dragged in its place. */
-function drop(view: EditorView, dragged: Dragged, place: DropPlace, onPicture: (at: number) => void): void {
+function drop(view: EditorView, dragged: Dragged, place: DropPlace, onPicture: OnPicture): void {
   const { state } = view;
   const { tr } = state;
-  if (dragged.kind === "picture") return onPicture(place.at);
+  if (dragged.kind === "picture") return onPicture(place.form === "inline" ? "in-line" : "between", place.at);
   if (dragged.kind === "part") {
     const moved = movePart(tr, dragged.position, place.at);
     if (tr.docChanged) tr.setSelection(NodeSelection.create(tr.doc, moved));
@@ -107,8 +110,8 @@ function showMark(view: EditorView, mark: HTMLElement, place: DropPlace | null):
   mark.classList.toggle("drop-mark-cell", place.mark.height > 40 && place.form === "block");
 }
 
-/** `onPicture` is asked for a picture when a place for one was dropped between the parts of a cell. */
-export const dragging = (onPicture: (at: number) => void): Plugin =>
+/** `onPicture` is asked for a picture when a place for one was dropped between the parts of a cell, or in a line. */
+export const dragging = (onPicture: OnPicture): Plugin =>
   new Plugin({
     view(view) {
       const { mark } = stateOf(view);

@@ -99,7 +99,7 @@ export function useEditor(signature: EditedSignature, given: Options): EditorOnS
       };
       view.current = new EditorView(element, {
         state: current(),
-        plugins: [dragging((at) => options.current.onPicture({ kind: "between", at })), grip],
+        plugins: [dragging((kind, at) => options.current.onPicture({ kind, at })), grip],
         nodeViews: nodeViews(options.current.person),
         attributes: () => ({
           "aria-label": "Signature",

@@ -1,6 +1,12 @@
 /** Where a picture goes on the sheet, and putting it there. */
 import type { Node } from "prosemirror-model";
-import { NodeSelection, Selection, type EditorState, type Transaction } from "prosemirror-state";
+import {
+  NodeSelection,
+  Selection,
+  TextSelection,
+  type EditorState,
+  type Transaction,
+} from "prosemirror-state";
 import type { Cut, Original } from "@/contract";
 import type { AddressReport } from "@/core/links";
 import { firstDisplaySize, type Size } from "@/core/pictures";
@@ -13,6 +19,8 @@ import {
   picture,
   picturesOf,
   setAttributes,
+  settingsOf,
+  strutOf,
   type PictureAttributes,
 } from "@/core/signature";
 import { insertBlock } from "../editor/commands";
@@ -22,6 +30,8 @@ import { describeSelection } from "../editor/selection";
 export type PictureTarget =
   | { readonly kind: "cursor" }
   | { readonly kind: "between"; readonly at: number }
+  /** In a line of text, as high as its text: at a position, or at the cursor where that is null. */
+  | { readonly kind: "in-line"; readonly at: number | null }
   | { readonly kind: "replace"; readonly position: number }
   | { readonly kind: "icon"; readonly position: number };
 
@@ -56,10 +66,8 @@ export function roomFor(state: EditorState, target: PictureTarget): number {
     const node = doc.nodeAt(target.position);
     return iconRow.is(node) && node ? iconRow.of(node).size : someRoom;
   }
-  const there =
-    target.kind === "between"
-      ? state.apply(state.tr.setSelection(Selection.near(doc.resolve(target.at))))
-      : state;
+  const at = target.kind === "cursor" ? null : target.at;
+  const there = at === null ? state : state.apply(state.tr.setSelection(Selection.near(doc.resolve(at))));
   const [cell] = describeSelection(there).cells;
   return cell ? innerWidth(cell.map, cell.place) : someRoom;
 }
@@ -70,6 +78,41 @@ export function placeToFill({ doc }: EditorState, target: PictureTarget): Size |
   if (!node || !image.is(node)) return null;
   const { source, width, height } = image.of(node);
   return source === "" ? { width, height } : null;
+}
+
+/** How high a picture is that stands level with the text of a line; px, even so that it is sharp at any density. */
+export function heightInLine({ doc, selection }: EditorState, at: number | null): number {
+  const { parent } = doc.resolve(Math.min(at ?? selection.from, doc.content.size));
+  const { size } = strutOf(parent.inlineContent ? parent.children : [], settingsOf(doc));
+  return 2 * Math.ceil(size / 2);
+}
+
+/** A picture from elsewhere at another height. */
+export const atHeight = ({ source, width, height }: Shown, wanted: number): Shown => ({
+  source,
+  width: Math.max(1, Math.round((width * wanted) / height)),
+  height: wanted,
+});
+
+/** Puts a small picture into a line, a space before the words that follow it. What it stands beside says it already. */
+function placeInLine(state: EditorState, shown: Shown, at: number | null): Placed | null {
+  const { doc } = state;
+  const icon = build.icon({ ...shown, decorative: true });
+  if (at !== null && (at > doc.content.size || doc.resolve(at).parent.type.name !== "line")) return null;
+  const { $from } = state.selection;
+  const tr =
+    at !== null
+      ? state.tr.insert(at, icon)
+      : $from.parent.type.name === "line"
+        ? state.tr.replaceSelectionWith(icon, false)
+        : insertBlock(state, build.line(icon));
+  const place = tr && findPicture(tr.doc, shown.source, at ?? $from.pos);
+  if (!tr || place === null) return null;
+  const after = tr.doc.resolve(place + 1).nodeAfter;
+  const touches =
+    after && (after.isText ? !/^[\s\u00a0]/.test(after.text ?? "") : after.type.name === "personField");
+  if (touches) tr.insertText(" ", place + 1);
+  return { tr: tr.setSelection(TextSelection.create(tr.doc, place + (touches ? 2 : 1))), at: place };
 }
 
 interface Placed {
@@ -91,6 +134,7 @@ export function placePicture(state: EditorState, shown: Shown, target: PictureTa
     insertParts(tr, at, [build.picture(shown)]);
     return { tr: tr.setSelection(NodeSelection.create(tr.doc, at)), at };
   }
+  if (target.kind === "in-line") return placeInLine(state, shown, target.at);
   const { position } = target;
   const node = doc.nodeAt(position);
   if (target.kind === "replace") {

@@ -5,12 +5,15 @@ import { useCallback, useMemo } from "react";
 import { NodeSelection } from "prosemirror-state";
 import { toast } from "sonner";
 import { endpoints, type Cut, type CutRequest } from "@/contract";
+import { isHosted } from "@/core/addresses";
 import { suggestAlt, type AltContext } from "@/core/checks";
 import { image, setAttributes } from "@/core/signature";
 import { ask, send } from "../../parts/asking/ask";
 import type { EditedSignature } from "../../signature/editing/use-signature";
 import {
+  atHeight,
   findPicture,
+  heightInLine,
   placePicture,
   placeToFill,
   roomFor,
@@ -72,21 +75,33 @@ export function usePictures(
     [current, learnCut, learnForeign, makeCut],
   );
 
+  /** As high as the text of the line that it goes into, cut anew where it is hosted here. */
+  const levelled = useCallback(
+    async (shown: Shown, at: number | null): Promise<Shown> => {
+      const height = heightInLine(current(), at);
+      if (shown.height === height) return shown;
+      if (!isHosted(shown.source)) return atHeight(shown, height);
+      return shownOf(await makeCut({ kind: "at-height", source: shown.source, height }));
+    },
+    [current, makeCut],
+  );
+
   const place = useCallback<Pictures["place"]>(
     async (choice, target) => {
-      const shown = await shownFor(choice, target);
+      const chosen = await shownFor(choice, target);
+      const shown = target.kind === "in-line" ? await levelled(chosen, target.at) : chosen;
       const placed = placePicture(current(), shown, target);
       if (!placed) return;
       const { tr, at } = placed;
       // It says what its use suggests; of one from elsewhere, nobody knows what it shows.
-      if (choice.kind !== "foreign") {
+      if (choice.kind !== "foreign" && target.kind !== "in-line") {
         const { selection } = tr;
         setAttributes(tr, at, image, { alt: suggestAlt(tr.doc, at, context) });
         if (selection instanceof NodeSelection) tr.setSelection(NodeSelection.create(tr.doc, selection.from));
       }
       dispatch(tr);
     },
-    [current, dispatch, shownFor, context],
+    [current, dispatch, shownFor, levelled, context],
   );
 
   const placeFiles = useCallback<Pictures["placeFiles"]>(

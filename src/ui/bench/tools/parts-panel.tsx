@@ -95,9 +95,18 @@ export const PartsPanel = memo(function PartsPanel({ run, drag, choosePicture, n
               <Part
                 name="Picture"
                 Icon={ImageIcon}
-                dragged={{ kind: "picture" }}
+                dragged={{ kind: "picture", form: "block" }}
                 onDrag={drag}
                 onInsert={() => choosePicture({ kind: "cursor" })}
+              />
+            )}
+            {index === 1 && (
+              <Part
+                name="Small picture"
+                Icon={ImageIcon}
+                dragged={{ kind: "picture", form: "inline" }}
+                onDrag={drag}
+                onInsert={() => choosePicture({ kind: "in-line", at: null })}
               />
             )}
             {entries.map((insertable) => (

@@ -59,6 +59,13 @@ export function useBenchActions(options: Options): readonly BenchAction[] {
         keys: "Alt-Shift-p",
         run: () => setOpen({ kind: "picture", target: { kind: "cursor" } }),
       },
+      {
+        id: "small-picture",
+        name: "Small picture",
+        group: "In a line",
+        keys: "Alt-Shift-i",
+        run: () => setOpen({ kind: "picture", target: { kind: "in-line", at: null } }),
+      },
       { id: "link", name: "Link", group: "Text", keys: "Mod-k", run: onWhatIsShown(openLink) },
       { id: "versions", name: "Versions", group: "Signature", keys: "Alt-Shift-v", run: opening("versions") },
       {
