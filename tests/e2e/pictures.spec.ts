@@ -32,8 +32,8 @@ test("pictures are uploaded several at once, and a bad file gets one clear sente
 test("a hosted picture is served to anyone, for ever, with its own type", async ({ page, request }) => {
   await page.goto("/");
   const source = await page
+    .getByRole("link", { name: "Open Full", exact: true })
     .locator("iframe")
-    .first()
     .contentFrame()
     .locator("img")
     .first()
