@@ -38,7 +38,9 @@ test("the Shelf is searched and put in order", async ({ page }) => {
   await expect(names.first()).toHaveText("From last year");
   await page.getByRole("radio", { name: "name", exact: true }).click();
   const shown = await names.allTextContents();
-  expect(shown).toEqual([...shown].sort((one, other) => one.localeCompare(other)));
+  expect(shown).toEqual(
+    [...shown].sort((one, other) => one.localeCompare(other, undefined, { numeric: true })),
+  );
 });
 
 test("a signature is renamed, duplicated, deleted and taken back", async ({ page }) => {
