@@ -67,6 +67,13 @@ it("runs of spaces are kept as spaces that stay, and the caret with them", () =>
   expect(state.selection.$head.parentOffset).toBe(7);
 });
 
+it("spaces are kept beside letters of two code units, and only in the lines that changed", () => {
+  let state = typed("😀 Ada");
+  state = state.apply(state.tr.insertText(" ", state.selection.from));
+  state = state.apply(state.tr.insertText(" 🌱"));
+  expect(writtenIn(state)).toBe("😀 Ada\u00a0 🌱");
+});
+
 const demo = (file: string) =>
   createState(parseSignature(JSON.parse(readFileSync(`demo/signatures/${file}`, "utf8"))));
 

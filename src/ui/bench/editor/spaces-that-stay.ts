@@ -7,21 +7,28 @@ import { keptSpaces } from "@/core/signature";
 function keepSpacesOf(line: Node, position: number, tr: Transaction): void {
   let at = position + 1;
   keptSpaces(line.children).forEach((kept, index) => {
-    const before = line.child(index).text ?? "";
-    [...(kept.text ?? "")].forEach((character, offset) => {
-      if (before[offset] !== character) tr.insertText(character, at + offset, at + offset + 1);
-    });
+    const [before = "", after = ""] = [line.child(index).text, kept.text];
+    // Positions count UTF-16 code units, as the two texts do, which are equally long.
+    for (let offset = 0; offset < after.length; offset++)
+      if (before[offset] !== after[offset]) tr.insertText(after.charAt(offset), at + offset, at + offset + 1);
     at += kept.nodeSize;
   });
 }
 
 export const spacesThatStay = new Plugin({
-  appendTransaction(transactions, _before, { doc, tr }) {
-    if (!transactions.some(({ docChanged }) => docChanged)) return null;
-    doc.descendants((node, position) => {
-      if (node.isTextblock) keepSpacesOf(node, position, tr);
-      return !node.isTextblock;
-    });
+  appendTransaction(_transactions, before, { doc, tr }) {
+    const start = before.doc.content.findDiffStart(doc.content);
+    const end = before.doc.content.findDiffEnd(doc.content);
+    if (start === null || !end) return null;
+    // What follows or comes before in a line counts as well, so the whole lines that changed are looked at.
+    doc.nodesBetween(
+      Math.min(start, end.b),
+      Math.min(doc.content.size, Math.max(start, end.b) + 1),
+      (node, position) => {
+        if (node.isTextblock) keepSpacesOf(node, position, tr);
+        return !node.isTextblock;
+      },
+    );
     return tr.docChanged ? tr : null;
   },
 });
