@@ -140,7 +140,7 @@ test("two windows on one line: the second to save sees both and chooses; the oth
   await expect(dialog.locator("iframe").nth(1).contentFrame().locator("body")).toContainText("first window");
   await dialog.getByRole("button", { name: "Go on with yours" }).click();
   await expect(dialog).toBeHidden();
-  await expect(second.getByRole("textbox", { name: "Signature", exact: true })).toBeFocused();
+  // A key that is pressed at once is not lost.
   await second.keyboard.type(".");
   await waitUntilSaved(second, 3);
   await expect(cell(page, 1, 2)).toHaveText("Typed in the second window.");

@@ -1,12 +1,12 @@
 "use client";
 
 import { AlertDialog } from "radix-ui";
-import { useState } from "react";
+import { useContext, useState } from "react";
 import { compile } from "@/core/compile";
 import type { Person } from "@/core/people";
 import { parseSignature } from "@/core/signature";
 import { Button } from "../../parts/button";
-import { useFocusBack } from "../../parts/focus-home";
+import { FocusHome, useFocusBack } from "../../parts/focus-home";
 import { localPictures } from "../../parts/drawing/local-pictures";
 import { SignatureFrame } from "../../parts/drawing/signature-frame";
 import type { EditedSignature } from "./use-signature";
@@ -43,6 +43,7 @@ interface Props {
 /** Two versions of one signature: both are shown, one goes on, and the other gets a place on the Shelf. */
 export function ConflictDialog({ signature, person, base }: Props) {
   const focusBack = useFocusBack();
+  const focusHome = useContext(FocusHome);
   const [busy, setBusy] = useState(false);
   const { name, state, saving, settle } = signature;
   if (saving.kind !== "stale") return null;
@@ -50,7 +51,8 @@ export function ConflictDialog({ signature, person, base }: Props) {
     localPictures(compile(document, { destination: "webmail-paste", person, base }), base);
   const keep = async (which: "mine" | "saved"): Promise<void> => {
     setBusy(true);
-    await settle(which);
+    // Keys come before the dialog has given the focus back by itself.
+    if (await settle(which)) focusHome?.();
     setBusy(false);
   };
   return (

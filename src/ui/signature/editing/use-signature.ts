@@ -7,6 +7,7 @@
 import { useCallback, useMemo, useRef, useState } from "react";
 import type { Node } from "prosemirror-model";
 import type { EditorState, Transaction } from "prosemirror-state";
+import { flushSync } from "react-dom";
 import { toast } from "sonner";
 import { endpoints, type OpenSignature } from "@/contract";
 import { becomeDocument, mergeSignatures, parseSignature } from "@/core/signature";
@@ -35,8 +36,8 @@ export interface EditedSignature {
   readonly takeIn: (document: Node) => void;
   /** Is told of every state before it is drawn. Answers with what ends that. */
   readonly listen: (listener: Listener) => () => void;
-  /** Chooses between the version of this window and the one that is saved. */
-  readonly settle: (keep: "mine" | "saved") => Promise<void>;
+  /** Chooses between the version of this window and the one that is saved. Answers whether that is done, and drawn. */
+  readonly settle: (keep: "mine" | "saved") => Promise<boolean>;
 }
 
 export function useSignature(
@@ -90,20 +91,24 @@ export function useSignature(
   useRestoredDraft(opened, { current, dispatch }, saves);
 
   const settle = useCallback(
-    async (keep: "mine" | "saved"): Promise<void> => {
-      if (saving.kind !== "stale") return;
+    async (keep: "mine" | "saved"): Promise<boolean> => {
+      if (saving.kind !== "stale") return false;
       try {
         const settled = await ask(endpoints.settleRefusedSave, {
           params: { id },
           body: { refusedId: saving.refusedId, keep },
         });
         const kept = parseSignature(settled.document);
-        if (keep === "saved") replace(kept);
-        goOnFrom(kept, settled.revision);
+        flushSync(() => {
+          if (keep === "saved") replace(kept);
+          goOnFrom(kept, settled.revision);
+        });
         toast(`The other one is among the versions as “${settled.other?.name}”.`);
       } catch (error) {
         toast.error((error as Error).message);
+        return false;
       }
+      return true;
     },
     [saving, id, replace, goOnFrom],
   );
