@@ -26,7 +26,7 @@ export { cell, type CellAttributes } from "./kinds/cell-attributes";
 export { divider } from "./kinds/divider";
 export { iconRow } from "./kinds/icon-row";
 export { isEmptyCell } from "./kinds/cell";
-export { line, lineHeightPx } from "./kinds/line";
+export { heightOf, line } from "./kinds/line";
 export { personField, type PersonFieldAttributes } from "./kinds/person-field";
 export { image, picture, type PictureAttributes } from "./kinds/picture";
 export { row } from "./kinds/row";
@@ -73,7 +73,7 @@ export {
   type TableProblem,
 } from "./table-map";
 export { keptSpaces, unseenAtEnds } from "./spaces";
-export { strutOf } from "./strut";
+export { strutOf, type Strut } from "./strut";
 export {
   parseSignature,
   readSignature,

@@ -72,7 +72,7 @@ const scripted = (html: string, { script, size }: TextStyle): string =>
       );
 
 /** What a run says of its type: only what the line does not say already. */
-export const typeDeclarations = (own: Strut, { strut }: Writing): Declarations => ({
+export const typeOnStrut = (own: Strut, { strut }: Writing): Declarations => ({
   "font-family": own.font === strut.font ? null : fontStack(own.font),
   "font-size": own.size === strut.size ? null : own.size,
   "line-height": heightOnStrut(own, strut),
@@ -87,7 +87,7 @@ export function styledText(
 ): string {
   const declarations: Declarations = {
     color: style.color ?? style.link?.color ?? null,
-    ...typeDeclarations(style, writing),
+    ...typeOnStrut(style, writing),
     "letter-spacing": style.letterSpacing || null,
     "font-style": style.bold && style.italic ? "italic" : null,
     "background-color": style.highlight,

@@ -57,33 +57,18 @@ describe("the short form", () => {
 
   it("keeps the frame whole where what stood at an edge is left out, and has no row that this leaves empty", () => {
     const frame = { width: 2, style: "solid", color: "#3F5B2E" } as const;
-    const document = signature(
-      {},
-      table(
-        row(
-          cell(
-            {
-              width: [200],
-              padding: { top: 12, left: 10 },
-              border: { top: frame, left: frame, right: frame },
-            },
-            words("Ada"),
-          ),
+    const framed = (side: "top" | "bottom", px: number, word: string): Node =>
+      row(
+        cell(
+          {
+            width: [200],
+            padding: { [side]: px, left: 10 },
+            border: { [side]: frame, left: frame, right: frame },
+          },
+          words(word),
         ),
-        without(
-          row(
-            cell(
-              {
-                width: [200],
-                padding: { bottom: 14, left: 10 },
-                border: { bottom: frame, left: frame, right: frame },
-              },
-              words("Banner"),
-            ),
-          ),
-        ),
-      ),
-    );
+      );
+    const document = signature({}, table(framed("top", 12, "Ada"), without(framed("bottom", 14, "Banner"))));
     const short = shortForm(document).firstChild!;
     expect(short.childCount).toBe(1);
     expect(short.firstChild!.firstChild!.attrs).toMatchObject({

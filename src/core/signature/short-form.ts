@@ -127,7 +127,8 @@ export function hasShortForm(document: Node): boolean {
 
 /**
  * The document that a reply holds: without the rows and parts that are marked, and without rows and columns
- * that this leaves empty. What comes to stand at an edge has the frame of what stood there. The very same document when nothing is marked.
+ * that this leaves empty. What comes to stand at an edge has the frame of what stood there. The very same document when
+ * nothing is marked.
  */
 export function shortForm(document: Node): Node {
   const known = cache.get(document);

@@ -1,7 +1,7 @@
 /**
- * The type that a line stands on (CSS Inline 3, section 2.2: its strut): that of its largest text. Written on the line itself it
- * makes every line exactly as high as declared; standing on a run inside, the smaller type of the cell would stick out
- * below it. Sizes in px.
+ * The type that a line stands on (CSS Inline 3, section 2.2: its strut): that of its largest text. Written on the line
+ * itself it makes every line exactly as high as declared; standing on a run inside, the smaller type of the cell would
+ * stick out below it. Sizes in px.
  */
 import type { Node } from "prosemirror-model";
 import { attributesIn } from "./description";

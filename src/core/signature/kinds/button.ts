@@ -14,7 +14,7 @@ import { blockKind, marked, partAttributes } from "../kind";
 import { linkTo } from "../marks/link";
 import { linkTarget, widest } from "../values";
 import { readPieces } from "./pieces";
-import { lineHeightPx } from "./line";
+import { heightOf } from "./line";
 import { layoutTable } from "./table";
 
 export const button = describeAttributes(["button"], {
@@ -87,7 +87,7 @@ export const buttonKind = blockKind({
             "border-radius": written.radius || null,
             "font-family": fontStack(strut.font),
             "font-size": strut.size,
-            "line-height": lineHeightPx(settings.lineHeight, strut.size),
+            "line-height": heightOf(node, settings),
             "mso-line-height-rule": writing.documentEngine ? "exactly" : null,
             color: written.color,
           },

@@ -9,7 +9,7 @@ import { fontStack } from "../fonts";
 import { blockKind, marked } from "../kind";
 import { sideNames, widestColumn, type Border, type SideName, type Sides } from "../values";
 import { cell, type CellAttributes } from "./cell-attributes";
-import { line, lineHeightPx } from "./line";
+import { heightOf } from "./line";
 import { lengthToPx } from "../marks/size";
 import { boxWidth, innerWidth, setsWidth } from "../table-map";
 import { writeChildren, writePlainChildren, type Writing } from "../writing";
@@ -53,14 +53,6 @@ function typeDeclarations(writing: Writing): Declarations {
     "line-height": Math.round(settings.size * settings.lineHeight),
     color: settings.textColor,
   };
-}
-
-/** How high the one line of an empty cell is; px. */
-function heldOpen(node: Node, { settings }: Writing): number {
-  const { firstChild } = node;
-  const ratio =
-    (firstChild && line.is(firstChild) ? line.of(firstChild).lineHeight : null) ?? settings.lineHeight;
-  return lineHeightPx(ratio, settings.size);
 }
 
 /** Nothing in an empty cell is high by itself. */
@@ -139,7 +131,8 @@ export const cellKind = blockKind({
     const empty = isEmptyCell(node);
     const { rowHeight } = writing;
     // Without a height of its own a row of empty cells is as high as their lines: a single space holds it open.
-    const held = empty && rowHeight === null ? heldOpen(node, writing) : null;
+    const held =
+      empty && rowHeight === null && node.firstChild ? heightOf(node.firstChild, writing.settings) : null;
     const inside = { ...writing, availableWidth: room };
     const content =
       writeGap(own.padding.top - shared.top, room, writing) +

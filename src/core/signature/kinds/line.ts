@@ -3,6 +3,7 @@ import type { Node } from "prosemirror-model";
 import { element } from "../../html";
 import { fontStack } from "../fonts";
 import { writeInline, writeInlinePlain } from "../inline";
+import type { Settings } from "../settings";
 import { isBlank } from "../spaces";
 import { strutOf } from "../strut";
 import { choice, optional } from "../../values";
@@ -25,7 +26,14 @@ export const line = describeAttributes(["line"], {
 });
 
 /** A line's height in px: its own ratio or the signature's, times its largest text. */
-export const lineHeightPx = (ratio: number, size: number): number => Math.round(ratio * size);
+const lineHeightPx = (ratio: number, size: number): number => Math.round(ratio * size);
+
+/** How high each line of a line of text, or of a button's label, is; px. */
+export const heightOf = (node: Node, settings: Settings): number =>
+  lineHeightPx(
+    (line.is(node) ? line.of(node).lineHeight : null) ?? settings.lineHeight,
+    strutOf(node.children, settings).size,
+  );
 
 const children = (node: Node): readonly Node[] => node.content.content;
 
@@ -56,9 +64,8 @@ export const lineKind = blockKind({
   write(node, writing) {
     const { settings } = writing;
     const own = line.of(node);
-    const ratio = own.lineHeight ?? settings.lineHeight;
     const strut = strutOf(children(node), settings);
-    const height = lineHeightPx(ratio, strut.size);
+    const height = heightOf(node, settings);
     // An empty line holds its place as a measured gap: an empty paragraph is a different height in each client.
     if (isBlank(node)) {
       const breaks = children(node).filter(({ type }) => type.name === "break").length;

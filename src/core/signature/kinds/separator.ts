@@ -6,7 +6,7 @@ import { element } from "../../html";
 import { spaceWidth } from "../fonts";
 import { optional, px, text } from "../../values";
 import { attribute, describeAttributes } from "../description";
-import { styledText, typeDeclarations } from "../inline";
+import { styledText, typeOnStrut } from "../inline";
 import { inlineKind, marked } from "../kind";
 import type { ReadPieces, TextStyle } from "../piece";
 import type { Writing } from "../writing";
@@ -23,7 +23,7 @@ export const separator = describeAttributes(["separator"], {
 const gap = (width: number, style: TextStyle, space: string, writing: Writing): string => {
   if (width === 0) return "";
   const spacing = Number((width - spaceWidth(style.font, style.size)).toFixed(2));
-  const declared = { ...typeDeclarations(style, writing), "letter-spacing": spacing || null };
+  const declared = { ...typeOnStrut(style, writing), "letter-spacing": spacing || null };
   const plain = Object.values(declared).every((value) => value === null);
   return plain ? space : element("span", {}, declared, space);
 };

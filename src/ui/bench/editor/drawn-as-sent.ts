@@ -11,9 +11,8 @@ import {
   font,
   fontStack,
   gapsIn,
+  heightOf,
   isEmptyCell,
-  line,
-  lineHeightPx,
   row,
   scriptScale,
   setsWidth,
@@ -25,6 +24,7 @@ import {
   tableMap,
   unseenAtEnds,
   type Settings,
+  type Strut,
 } from "@/core/signature";
 
 /** How far CSS raises superscripts and subscripts with the size around them: a third up, a fifth down. */
@@ -36,8 +36,7 @@ const styled = (...declarations: readonly (string | false)[]): string =>
   declarations.filter((declaration) => declaration !== false).join(";");
 
 /** Type that says nothing of its own is the signature's, whatever its line stands on. */
-function* ownType(holder: Node, position: number, settings: Settings): Generator<Decoration> {
-  const strut = strutOf(holder.children, settings);
+function* ownType(holder: Node, position: number, settings: Settings, strut: Strut): Generator<Decoration> {
   if (strut.size === settings.size && strut.font === settings.font) return;
   let at = position + 1;
   for (const child of holder.children) {
@@ -72,18 +71,16 @@ function* lineMeasures(
   node: Node,
   position: number,
   settings: Settings,
-  { lowest, typed }: { readonly lowest: number | null; readonly typed: boolean },
+  { takesNoRoom, typed }: { readonly takesNoRoom: boolean; readonly typed: boolean },
 ): Generator<Decoration> {
-  const ratio = (line.is(node) ? line.of(node).lineHeight : null) ?? settings.lineHeight;
   const strut = strutOf(node.children, settings);
-  const height = lineHeightPx(ratio, strut.size);
   const style = styled(
-    `line-height:${lowest === null ? height : Math.min(height, lowest)}px`,
+    `line-height:${takesNoRoom ? 1 : heightOf(node, settings)}px`,
     strut.size !== settings.size && `font-size:${strut.size}px`,
     strut.font !== settings.font && `font-family:${fontStack(strut.font)}`,
   );
   yield Decoration.node(position, position + node.nodeSize, { style, ...(typed && { class: "typed-in" }) });
-  yield* ownType(node, position, settings);
+  yield* ownType(node, position, settings, strut);
   yield* unseen(node, position);
 }
 
@@ -112,8 +109,8 @@ function decorate(document: Node, typedIn: Node | null): DecorationSet {
     const place = document.resolve(position);
     const inRow = place.depth > 1 && row.is(place.node(-1)) ? row.of(place.node(-1)).height : null;
     // In a row with a height of its own an empty cell takes no room.
-    const lowest = inRow !== null && parent && isEmptyCell(parent) ? 1 : null;
-    found.push(...lineMeasures(node, position, settings, { lowest, typed: node === typedIn }));
+    const takesNoRoom = inRow !== null && parent !== null && isEmptyCell(parent);
+    found.push(...lineMeasures(node, position, settings, { takesNoRoom, typed: node === typedIn }));
     return false;
   });
   return DecorationSet.create(document, found);
