@@ -215,6 +215,7 @@ export function Bench({ signature, person: ownPerson, people, base, brandColors,
       </div>
       {open?.kind === "picture" && (
         <PictureDialog
+          inLine={open.target.kind === "in-line"}
           onClose={close}
           onChoose={async (choice) => {
             await pictures.place(choice, open.target);

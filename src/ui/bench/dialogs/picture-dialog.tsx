@@ -13,16 +13,18 @@ import { AddressLook } from "../../pictures/addresses/address-look";
 import type { Choice } from "../pictures/place-picture";
 
 interface Props {
+  /** Whether it goes into a line of text. */
+  readonly inLine: boolean;
   readonly onClose: () => void;
   readonly onChoose: (choice: Choice) => Promise<void>;
 }
 
 /** Choosing a picture for a cell: an original, a cut or loop that is ready, one from elsewhere, or a new one. */
-export function PictureDialog({ onClose, onChoose }: Props) {
+export function PictureDialog({ inLine, onClose, onChoose }: Props) {
   return (
     <DialogFrame
       title="Place a picture"
-      description="An original is cut to fit the cell; its crop, frame and exact size are set afterwards."
+      description={`An original is cut to ${inLine ? "the height of the line's text" : "fit the cell"}; its crop, frame and exact size are set afterwards.`}
       onClose={onClose}
       // As high before its list has come as after it: nothing moves away from under a click.
       className="flex h-[620px] w-[760px] flex-col"

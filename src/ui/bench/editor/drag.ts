@@ -46,14 +46,16 @@ export function endDrag(view: EditorView): void {
   state.mark.hidden = true;
 }
 
+/** Where it goes: between parts, in a line, or across all columns. */
+const formOf = (dragged: Dragged): Insertable["form"] =>
+  dragged.kind === "new" ? dragged.insertable.form : dragged.kind === "picture" ? dragged.form : "block";
+
 function placeFor(view: EditorView, dragged: Dragged, x: number, y: number): DropPlace | null {
-  const place =
-    dragged.kind === "new" && dragged.insertable.form === "across"
-      ? placeAcross(view, y)
-      : (dragged.kind === "new" ? dragged.insertable.form : dragged.kind === "picture" && dragged.form) ===
-          "inline"
-        ? placeInLine(view, x, y)
-        : placeBetween(view, x, y);
+  const place = {
+    across: () => placeAcross(view, y),
+    inline: () => placeInLine(view, x, y),
+    block: () => placeBetween(view, x, y),
+  }[formOf(dragged)]();
   if (!place || place.form !== "block") return place;
   const depth = view.state.doc.resolve(place.at).depth;
   const node =

@@ -37,7 +37,7 @@ export type PictureTarget =
 
 /** What is placed: an original, which is cut to fit; a cut or loop as it is; or a picture from elsewhere. */
 export type Choice =
-  | { readonly kind: "original"; readonly original: Pick<Original, "hash" | "name"> }
+  | { readonly kind: "original"; readonly original: Pick<Original, "hash" | "name" | "width" | "height"> }
   | { readonly kind: "cut"; readonly cut: Cut }
   | { readonly kind: "foreign"; readonly report: AddressReport };
 
@@ -87,9 +87,8 @@ export function heightInLine({ doc, selection }: EditorState, at: number | null)
   return 2 * Math.ceil(size / 2);
 }
 
-/** A picture from elsewhere at another height. */
-export const atHeight = ({ source, width, height }: Shown, wanted: number): Shown => ({
-  source,
+/** The size that a picture has at another height, in its own proportions. */
+export const atHeight = ({ width, height }: Size, wanted: number): Size => ({
   width: Math.max(1, Math.round((width * wanted) / height)),
   height: wanted,
 });

@@ -5,7 +5,6 @@ import { useCallback, useMemo } from "react";
 import { NodeSelection } from "prosemirror-state";
 import { toast } from "sonner";
 import { endpoints, type Cut, type CutRequest } from "@/contract";
-import { isHosted } from "@/core/addresses";
 import { suggestAlt, type AltContext } from "@/core/checks";
 import { image, setAttributes } from "@/core/signature";
 import { ask, send } from "../../parts/asking/ask";
@@ -52,16 +51,23 @@ export function usePictures(
 
   const shownFor = useCallback(
     async (choice: Choice, target: PictureTarget): Promise<Shown> => {
+      /** What stands in a line is as high as its text. */
+      const level = target.kind === "in-line" ? heightInLine(current(), target.at) : null;
       switch (choice.kind) {
-        case "foreign":
+        case "foreign": {
           learnForeign(choice.report);
-          return shownFrom(choice.report, roomFor(current(), target));
-        case "cut":
+          const shown = shownFrom(choice.report, roomFor(current(), target));
+          return level === null ? shown : { ...shown, ...atHeight(shown, level) };
+        }
+        case "cut": {
           learnCut(choice.cut);
-          return shownOf(choice.cut);
+          const { source, height } = choice.cut;
+          if (level === null || level === height) return shownOf(choice.cut);
+          return shownOf(await makeCut({ kind: "at-height", source, height: level }));
+        }
         case "original": {
           const original = choice.original.hash;
-          const place = placeToFill(current(), target);
+          const place = level === null ? placeToFill(current(), target) : atHeight(choice.original, level);
           return shownOf(
             await makeCut(
               place
@@ -75,21 +81,9 @@ export function usePictures(
     [current, learnCut, learnForeign, makeCut],
   );
 
-  /** As high as the text of the line that it goes into, cut anew where it is hosted here. */
-  const levelled = useCallback(
-    async (shown: Shown, at: number | null): Promise<Shown> => {
-      const height = heightInLine(current(), at);
-      if (shown.height === height) return shown;
-      if (!isHosted(shown.source)) return atHeight(shown, height);
-      return shownOf(await makeCut({ kind: "at-height", source: shown.source, height }));
-    },
-    [current, makeCut],
-  );
-
   const place = useCallback<Pictures["place"]>(
     async (choice, target) => {
-      const chosen = await shownFor(choice, target);
-      const shown = target.kind === "in-line" ? await levelled(chosen, target.at) : chosen;
+      const shown = await shownFor(choice, target);
       const placed = placePicture(current(), shown, target);
       if (!placed) return;
       const { tr, at } = placed;
@@ -101,7 +95,7 @@ export function usePictures(
       }
       dispatch(tr);
     },
-    [current, dispatch, shownFor, levelled, context],
+    [current, dispatch, shownFor, context],
   );
 
   const placeFiles = useCallback<Pictures["placeFiles"]>(
