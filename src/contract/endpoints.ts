@@ -82,16 +82,14 @@ export type StartRequest = TypeOf<typeof startRequest>;
 
 const frame = count(0, 10_000);
 
-/** A whole number in a query, which holds text only; 0 where there is none. */
+const isCount = (value: unknown): boolean =>
+  (typeof value === "string" || typeof value === "number") && /^\d{1,9}$/.test(`${value}`);
+
+/** A whole number in a query, which holds text only; 0 where there is none. Once read it passes as well. */
 const countInQuery = <const N extends string>(name: N, what: string) =>
   describeValue<number, N>(
     name,
-    // It is checked before it is read and afterwards.
-    (value) =>
-      value === undefined ||
-      /^\d{1,9}$/.test(typeof value === "number" ? `${value}` : typeof value === "string" ? value : "")
-        ? null
-        : complain(what, value),
+    (value) => (value === undefined || isCount(value) ? null : complain(what, value)),
     (value) => Number(value ?? 0),
   );
 

@@ -51,6 +51,16 @@ const standing = (name: string, { personId }: SignatureRow, document: string) =>
   return { id: randomUUID(), name, personId, document, createdAt: now, updatedAt: now };
 };
 
+/** A row among the versions for it. */
+const keptVersion = (name: string, { id, revision }: SignatureRow, document: string) => ({
+  id: randomUUID(),
+  signatureId: id,
+  revision,
+  name,
+  document,
+  createdAt: Date.now(),
+});
+
 /**
  * Chooses between a refused save and what is saved. The other one is kept among the versions; a refused one can also
  * become a signature of its own ("apart") or be let go. Refuses with 404 when somebody has chosen already.
@@ -73,26 +83,12 @@ export async function settleRefusedSave(id: string, refusedId: string, choice: C
     .update(signatures)
     .set(changed ? { document: kept, revision, updatedAt: Date.now() } : { revision })
     .where(eq(signatures.id, id));
-  if (other === null) await db.batch([settled, saved]);
-  else if (other.kind === "signature")
-    await db.batch([
-      settled,
-      saved,
-      db.insert(signatures).values(standing(otherName, current, other.document)),
-    ]);
-  else
-    await db.batch([
-      settled,
-      saved,
-      db.insert(versions).values({
-        id: randomUUID(),
-        signatureId: id,
-        revision: current.revision,
-        name: otherVersion,
-        document: other.document,
-        createdAt: Date.now(),
-      }),
-    ]);
+  const put =
+    other &&
+    (other.kind === "signature"
+      ? db.insert(signatures).values(standing(otherName, current, other.document))
+      : db.insert(versions).values(keptVersion(otherName, current, other.document)));
+  await db.batch([settled, saved, ...(put ? [put] : [])]);
   return {
     document: JSON.parse(kept),
     revision,
