@@ -1,5 +1,5 @@
-import type { Page } from "@playwright/test";
-import { cell, insertPart, proof, startBlank } from "./bench";
+import type { Locator, Page } from "@playwright/test";
+import { cell, choose, insertPart, proof, startBlank } from "./bench";
 import { expect, test } from "./test";
 
 const sheet = (page: Page) => page.getByRole("textbox", { name: "Signature", exact: true });
@@ -171,4 +171,50 @@ test("text is struck through, raised, lowered and highlighted, as sent, and its 
   await page.keyboard.press("Alt+Shift+Z");
   await expect(proof(page, "webmail-inline").locator("span, sub")).toHaveCount(0);
   await expect(proof(page, "webmail-inline")).toHaveText("Fen2");
+});
+
+test("spelling is checked or not, and turning the direction mirrors the table in one step of undo", async ({
+  page,
+}) => {
+  await startBlank(page, 1, 2);
+  await cell(page, 1, 2).click();
+  await page.keyboard.type("Ada 😀  Quill");
+  await expect(cell(page, 1, 2)).toHaveText("Ada 😀\u00a0 Quill");
+  await breadcrumb(page).getByRole("button", { name: "signature" }).click();
+  const spelling = page.getByRole("checkbox", { name: "Check the spelling while typing" });
+  await expect(sheet(page)).toHaveAttribute("spellcheck", "true");
+  await spelling.click();
+  await expect(sheet(page)).toHaveAttribute("spellcheck", "false");
+  await page.reload();
+  await expect(sheet(page)).toHaveAttribute("spellcheck", "false");
+
+  const second = proof(page, "webmail-inline").locator("td").nth(1);
+  await expect(second).toHaveCSS("padding-left", "12px");
+  await breadcrumb(page).getByRole("button", { name: "signature" }).click();
+  await choose(page.getByRole("combobox", { name: "Direction of the signature" }), "right to left");
+  await expect(second).toHaveCSS("padding-right", "12px");
+  await expect(second).toHaveCSS("padding-left", "0px");
+  // At the same edge on the sheet and as it is sent.
+  const fromRight = (table: Locator): Promise<boolean> =>
+    table.evaluate((element) => {
+      const around = element.ownerDocument.body.getBoundingClientRect();
+      const { left, right } = element.getBoundingClientRect();
+      return around.right - right < left - around.left;
+    });
+  expect(await fromRight(proof(page, "webmail-inline").locator("table").first())).toBe(true);
+  await page.getByRole("button", { name: "Undo" }).click();
+  await expect(second).toHaveCSS("padding-left", "12px");
+  await expect(page.locator(".signature-editor[dir=ltr]")).toBeVisible();
+});
+
+test("a line is written in a direction of its own, or in that of its first letter", async ({ page }) => {
+  await startBlank(page, 1, 1);
+  await page.keyboard.type("12 שלום");
+  const line = proof(page, "webmail-inline").locator("td > div");
+  await expect(line).not.toHaveAttribute("dir");
+  const direction = page.getByRole("combobox", { name: "Direction of the line" });
+  await choose(direction, "by its first letter");
+  await expect(line).toHaveAttribute("dir", "rtl");
+  await choose(direction, "left to right");
+  await expect(line).not.toHaveAttribute("dir");
 });
