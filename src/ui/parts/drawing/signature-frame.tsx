@@ -63,19 +63,29 @@ export function SignatureFrame({
   canvas = "#ffffff",
 }: Props) {
   const frame = useRef<HTMLIFrameElement>(null);
+  const holder = useRef<HTMLDivElement>(null);
+  /** Less than was asked for where what is around it is narrower; px on the screen. */
+  const [room, setRoom] = useState(width * wanted);
   const [first] = useState({ html, canvas });
   const [initial] = useState(() => documentAround(first));
   const latest = useRef(first);
   const [content, setContent] = useState({ width, height: height ? height / wanted : 120 });
   const most = height ?? highest;
-  const room = Math.min(width / content.width, most ? most / content.height : 1);
-  const scale = fit ? Math.min(wanted, room) : wanted;
+  const fitting = Math.min(room / content.width, most ? most / content.height : 1);
+  const scale = fit ? Math.min(wanted, fitting) : wanted;
 
   useLayoutEffect(() => {
     latest.current = { html, canvas };
     const body = bodyOf(frame.current);
     if (body) staged("draw", () => draw(body, latest.current));
   }, [html, canvas]);
+
+  useEffect(() => {
+    if (!fit || !holder.current) return;
+    const around = new ResizeObserver(([held]) => held && setRoom(held.contentRect.width));
+    around.observe(holder.current);
+    return () => around.disconnect();
+  }, [fit]);
 
   useEffect(() => {
     const element = frame.current;
@@ -108,6 +118,7 @@ export function SignatureFrame({
   const drawnHeight = height ?? content.height * scale;
   return (
     <div
+      ref={holder}
       role={followable ? undefined : "img"}
       aria-label={followable ? undefined : label}
       className="overflow-hidden"
