@@ -19,6 +19,7 @@ export { setAllLinkLooks, setLinkLook, type LinkLookPatch } from "./edits/link-l
 export { deleteBands, insertBand, mergeCells, moveBand, rearrangeTable, splitCell } from "./edits/rearrange";
 export { replaceSources } from "./edits/replace-sources";
 export { setAttributes, setSettings } from "./edits/set-attributes";
+export { clearStyling, ownLooks, setUnderline, takeOffOwn, type OwnLook } from "./edits/text-look";
 export { fontStack, spaceWidth, webSafeFont, webSafeFonts, type WebSafeFont } from "./fonts";
 export { isLeftOut, part, type BlockKind, type InlineKind, type MarkKind, type NodeKind } from "./kind";
 export { button } from "./kinds/button";
@@ -47,14 +48,21 @@ export {
   hrefOf,
   leadingKind,
   linksOf,
+  mixed,
   pictureSourcesOf,
   picturesOf,
   placeOf,
   placeStep,
+  textLook,
+  textLookIn,
   wordsIn,
   type LinkUse,
+  type Mixed,
   type PlacedLink,
   type PlacedPicture,
+  type SharedLook,
+  type TextLook,
+  type TextRange,
 } from "./queries";
 export { gapsIn } from "./gaps";
 export { nodeKinds, schema } from "./schema";

@@ -33,8 +33,8 @@ function linkLook(marks: readonly Mark[], { linkColor, linkUnderline }: Settings
   return { color: own?.color ?? linkColor, underline: own?.underline ?? linkUnderline };
 }
 
-export function textStyle(marks: readonly Mark[], writing: Writing, linked: boolean): TextStyle {
-  const { settings } = writing;
+/** The styling that marks give to a run, drawn as a link or not. */
+export function textStyle(marks: readonly Mark[], settings: Settings, linked: boolean): TextStyle {
   return {
     bold: has(marks, bold),
     italic: has(marks, italic),
@@ -183,12 +183,14 @@ export function writeInline(nodes: readonly Node[], writing: Writing, read: Read
 
 function writeGroup(group: Group, writing: Writing): string {
   if (group.link === null)
-    return group.runs.map((run) => run.piece.html(textStyle(run.marks, writing, false), writing)).join("");
+    return group.runs
+      .map((run) => run.piece.html(textStyle(run.marks, writing.settings, false), writing))
+      .join("");
   const { settings } = writing;
   const look = linkLook(group.first.marks, settings);
   const quiet = group.runs.every((run) => run.piece.quietLink);
   const styleOf = (run: Run): TextStyle => {
-    const style = textStyle(run.marks, writing, true);
+    const style = textStyle(run.marks, writing.settings, true);
     return quiet ? { ...style, color: style.color ?? settings.textColor } : style;
   };
   const first = styleOf(group.first);
@@ -206,7 +208,7 @@ function writeGroup(group: Group, writing: Writing): string {
 }
 
 function plainly({ piece, marks }: Run, writing: Writing): string {
-  const style = textStyle(marks, writing, false);
+  const style = textStyle(marks, writing.settings, false);
   const text = cased(piece.plain, style, writing);
   return style.script === null ? text : plainScript(text, style.script);
 }

@@ -14,7 +14,8 @@ export interface Strut {
   readonly size: number;
 }
 
-const isText = ({ type }: Node): boolean => type.name !== "inlinePicture" && type.name !== "break";
+/** Whether an inline node is drawn in type, and not a small picture or a break. */
+export const isText = ({ type }: Node): boolean => type.name !== "inlinePicture" && type.name !== "break";
 
 /** The type of the largest text among the children of a line or button; the signature's where there is none. */
 export function strutOf(nodes: readonly Node[], settings: Pick<Settings, "font" | "size">): Strut {

@@ -23,6 +23,7 @@ interface Props {
   readonly people: readonly PersonChoice[];
   readonly findings: readonly Finding[];
   readonly saveState: SaveState;
+  readonly drawFor: (personId: string | null) => void;
   readonly setForm: (form: Form) => void;
   /** The name of whose details are tried, or null. */
   readonly tried: string | null;
@@ -32,7 +33,8 @@ interface Props {
 
 /** Everything of the Bench around the proofs, which wait for nothing here: this is drawn when they have been. */
 export const BenchFrame = memo(function BenchFrame(props: Props) {
-  const { value, signature, people, findings, saveState, setForm, tried, tryLongest, setOpen } = props;
+  const { value, signature, people, findings, saveState, drawFor, setForm, tried, tryLongest, setOpen } =
+    props;
   const { editor, selection, settings, form, choosePicture } = value;
   return (
     <BenchContext value={value}>
@@ -50,6 +52,7 @@ export const BenchFrame = memo(function BenchFrame(props: Props) {
         people={people}
         current="build"
         findings={findings}
+        onDrawnFor={drawFor}
         besidePerson={
           <button
             type="button"

@@ -44,6 +44,7 @@ import { useEditor } from "./editor/use-editor";
 import { useLetterType } from "./sheet/use-letter-type";
 import { useSpelling } from "./sheet/use-spelling";
 import { useLongestPerson } from "./tools/use-longest-person";
+import { usePerson } from "./tools/use-person";
 import type { PictureTarget } from "./pictures/place-picture";
 import { useIconRows } from "./pictures/use-icon-rows";
 import { usePictureFacts } from "./pictures/use-picture-facts";
@@ -100,7 +101,8 @@ export function Bench({ signature, person: ownPerson, people, base, brandColors,
   const { current, state, saving } = edited;
   const document = state.doc;
   const longest = useLongestPerson(current);
-  const person = longest.tried ?? ownPerson;
+  const chosen = usePerson(ownPerson, signature.personId);
+  const person = longest.tried ?? chosen.person;
   const altContext = useMemo(() => ({ person, organisation, networks }), [person, organisation, networks]);
   const known = usePictureFacts(rest.pictures);
   const { facts } = known;
@@ -206,6 +208,7 @@ export function Bench({ signature, person: ownPerson, people, base, brandColors,
           people={people}
           findings={findings}
           saveState={saving}
+          drawFor={chosen.drawFor}
           setForm={setForm}
           tried={longest.tried?.name ?? null}
           tryLongest={longest.toggle}

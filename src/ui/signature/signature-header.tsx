@@ -9,6 +9,7 @@ import { ChoiceField } from "../parts/fields/choice-field";
 import { ask } from "../parts/asking/ask";
 import { Wordmark } from "../parts/site-header";
 import { TheLine } from "./the-line";
+import { useDrawnFor, type PersonId } from "./use-drawn-for";
 
 export interface PersonChoice {
   readonly id: string;
@@ -25,6 +26,8 @@ interface Props {
   readonly people: readonly PersonChoice[];
   readonly current: Station;
   readonly findings: readonly Finding[];
+  /** Is told of a choice as it is made, before the page is drawn for it. */
+  readonly onDrawnFor?: (id: PersonId) => void;
   /** What stands beside the choice of the person. */
   readonly besidePerson?: ReactNode;
   /** What stands at the right: whether it is saved, undo and redo. */
@@ -33,33 +36,22 @@ interface Props {
 
 /** Name, person and the line, on every screen of a signature. */
 export function SignatureHeader(props: Props) {
-  const { signatureId, name, personId, people, current, findings, besidePerson, children } = props;
+  const { signatureId, name, personId, people, current, findings, onDrawnFor, besidePerson, children } =
+    props;
   const router = useRouter();
   const [draft, setDraft] = useState(name);
-  /** Shown at once, until the server has it. */
-  const [chosen, setChosen] = useState<{ before: string | null; now: string | null } | null>(null);
-  const drawnFor = chosen?.before === personId ? chosen.now : personId;
-
-  const describe = async (patch: { name?: string; personId?: string | null }): Promise<boolean> => {
-    try {
-      await ask(endpoints.describeSignature, { params: { id: signatureId }, body: patch });
-      router.refresh();
-      return true;
-    } catch (error) {
-      toast.error((error as Error).message);
-      return false;
-    }
-  };
-
-  const choose = async (now: string | null): Promise<void> => {
-    setChosen({ before: personId, now });
-    if (!(await describe({ personId: now }))) setChosen(null);
-  };
+  const drawnFor = useDrawnFor(signatureId, personId, onDrawnFor);
 
   const rename = async (): Promise<void> => {
     const wanted = draft.trim();
     if (wanted === name) return setDraft(name);
-    if (!(await describe({ name: wanted }))) setDraft(name);
+    try {
+      await ask(endpoints.describeSignature, { params: { id: signatureId }, body: { name: wanted } });
+      router.refresh();
+    } catch (error) {
+      setDraft(name);
+      toast.error((error as Error).message);
+    }
   };
 
   return (
@@ -88,12 +80,12 @@ export function SignatureHeader(props: Props) {
             label="drawn for"
             quiet
             className="w-36 lg:w-48"
-            value={drawnFor ?? nobody}
+            value={drawnFor.personId ?? nobody}
             choices={{
               [nobody]: "nobody in particular",
               ...Object.fromEntries(people.map((person) => [person.id, person.name])),
             }}
-            onChange={(next) => void choose(next === nobody ? null : next)}
+            onChange={(next) => drawnFor.choose(next === nobody ? null : next)}
           />
         </div>
         {besidePerson}

@@ -2,3 +2,12 @@ export { hrefOf, leadingKind } from "./href-of";
 export { linksOf, type LinkUse, type PlacedLink } from "./links-of";
 export { pictureSourcesOf, picturesOf, type PlacedPicture } from "./pictures-of";
 export { placeOf, placeStep, wordsIn } from "./place";
+export {
+  mixed,
+  textLook,
+  textLookIn,
+  type Mixed,
+  type SharedLook,
+  type TextLook,
+  type TextRange,
+} from "./text-look";

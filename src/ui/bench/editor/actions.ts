@@ -2,13 +2,12 @@
  * Everything that can be done to the document by name: the palette, the menus, the keys and the sheet of keys are
  * all drawn from this one list. Keys are in the notation of the key map: "Mod" is Ctrl, or Cmd on some keyboards.
  */
-import { toggleMark } from "prosemirror-commands";
 import { redo, undo } from "prosemirror-history";
 import type { Node } from "prosemirror-model";
 import type { Command } from "prosemirror-state";
 import { fieldLabels, fieldNames, type FieldName } from "@/core/people";
 import { build, disclaimer, readyLines, schema, settingsOf } from "@/core/signature";
-import { clearStyling, insertBlock, insertInline } from "./commands";
+import { insertBlock, insertInline, takeStylingOff, toggle, toggleUnderline } from "./commands";
 import { duplicateSelected, moveSelectedPart, removeSelected, toggleShortForm } from "./part-commands";
 import { deleteSelected, evenOut, insertBeside, merge, moveSelected, split } from "./table-commands";
 import { insertAcross, insertNested, nestedTable } from "./table-insertions";
@@ -167,24 +166,24 @@ const partActions: readonly Action[] = [
 ].map((action) => ({ ...action, group: "Part" as const }));
 
 const textActions: readonly Action[] = [
-  { id: "bold", name: "Bold", keys: "Mod-b", command: toggleMark(schema.marks.bold) },
-  { id: "italic", name: "Italic", keys: "Mod-i", command: toggleMark(schema.marks.italic) },
-  { id: "underline", name: "Underline", keys: "Mod-u", command: toggleMark(schema.marks.underline) },
-  { id: "upper-case", name: "Capitals", keys: "Alt-Shift-u", command: toggleMark(schema.marks.upperCase) },
+  { id: "bold", name: "Bold", keys: "Mod-b", command: toggle(schema.marks.bold) },
+  { id: "italic", name: "Italic", keys: "Mod-i", command: toggle(schema.marks.italic) },
+  { id: "underline", name: "Underline", keys: "Mod-u", command: toggleUnderline },
+  { id: "upper-case", name: "Capitals", keys: "Alt-Shift-u", command: toggle(schema.marks.upperCase) },
   {
     id: "strikethrough",
     name: "Strikethrough",
     keys: "Alt-Shift-t",
-    command: toggleMark(schema.marks.strikethrough),
+    command: toggle(schema.marks.strikethrough),
   },
   {
     id: "superscript",
     name: "Superscript",
     keys: "Alt-Shift-h",
-    command: toggleMark(schema.marks.superscript),
+    command: toggle(schema.marks.superscript),
   },
-  { id: "subscript", name: "Subscript", keys: "Alt-Shift-b", command: toggleMark(schema.marks.subscript) },
-  { id: "clear-styling", name: "Take the styling off", keys: "Alt-Shift-z", command: clearStyling },
+  { id: "subscript", name: "Subscript", keys: "Alt-Shift-b", command: toggle(schema.marks.subscript) },
+  { id: "clear-styling", name: "Take the styling off", keys: "Alt-Shift-z", command: takeStylingOff },
 ].map((action) => ({ ...action, group: "Text" as const }));
 
 const goActions: readonly Action[] = [

@@ -1,4 +1,5 @@
 /** What the Bench's tools do to the editor state. */
+import { toggleMark } from "prosemirror-commands";
 import type { Mark, MarkType, Node } from "prosemirror-model";
 import {
   NodeSelection,
@@ -7,72 +8,51 @@ import {
   type EditorState,
   type Transaction,
 } from "prosemirror-state";
+import type { Person } from "@/core/people";
 import {
   attributesIn,
-  font,
-  highlight,
+  clearStyling,
   leadingKind,
-  letterSpacing,
   link,
+  personField,
   schema,
+  setUnderline,
   settingsOf,
-  size,
-  textColor,
+  textLook,
+  textLookIn,
+  type LinkAttributes,
+  type SharedLook,
+  type TextRange,
 } from "@/core/signature";
-
 import type { Placed } from "./selection";
 
-/** The marks at the cursor, or at the start of what is selected. */
-export function marksAtSelection(state: EditorState): readonly Mark[] {
-  const { selection, storedMarks } = state;
-  if (storedMarks) return storedMarks;
-  if (selection instanceof NodeSelection) return selection.node.marks;
-  const range = selection.ranges[0]!;
-  if (selection.empty) return range.$from.marks();
-  let found: readonly Mark[] | null = null;
-  state.doc.nodesBetween(range.$from.pos, range.$to.pos, (node) => {
-    if (node.isInline) found ??= node.marks;
+/** What a selection covers. */
+const rangesOf = ({ selection }: EditorState): readonly TextRange[] =>
+  selection.ranges.map(({ $from, $to }) => ({ from: $from.pos, to: $to.pos }));
+
+/** The marks that text typed at the cursor would have. */
+const marksAtCursor = ({ selection, storedMarks }: EditorState): readonly Mark[] =>
+  storedMarks ?? selection.$from.marks();
+
+/**
+ * How the text that is selected looks, whether it is a few words, a line, a part or a block of cells; where none is,
+ * how what is typed next will.
+ */
+export function textState(state: EditorState, person: Person | null = null): SharedLook {
+  const selected = state.selection.empty ? null : textLookIn(state.doc, rangesOf(state), person);
+  return selected ?? textLook(marksAtCursor(state), settingsOf(state.doc));
+}
+
+/** The link of the text that is selected or that the cursor is in; null where it has none, or not one. */
+export function linkMarkAt(state: EditorState): LinkAttributes | null {
+  const range = linkRange(state);
+  if (!range) return null;
+  const found: LinkAttributes[] = [];
+  state.doc.nodesBetween(range.from, range.to, (node) => {
+    const own = attributesIn(link, node.marks);
+    if (own) found.push(own);
   });
-  return found ?? range.$from.marks();
-}
-
-export interface TextState {
-  readonly bold: boolean;
-  readonly italic: boolean;
-  readonly underline: boolean;
-  readonly color: string;
-  readonly size: number;
-  readonly font: string;
-  readonly letterSpacing: number;
-  readonly upperCase: boolean;
-  readonly strikethrough: boolean;
-  readonly superscript: boolean;
-  readonly subscript: boolean;
-  /** The colour behind it; null for none. */
-  readonly highlight: string | null;
-  readonly link: string | null;
-}
-
-export function textState(state: EditorState): TextState {
-  const settings = settingsOf(state.doc);
-  const marks = marksAtSelection(state);
-  const has = (name: string): boolean => marks.some((mark) => mark.type.name === name);
-  const href = attributesIn(link, marks)?.href ?? null;
-  return {
-    bold: has("bold"),
-    italic: has("italic"),
-    underline: has("underline"),
-    color: attributesIn(textColor, marks)?.color ?? (href === null ? settings.textColor : settings.linkColor),
-    size: attributesIn(size, marks)?.size ?? settings.size,
-    font: attributesIn(font, marks)?.font ?? settings.font,
-    letterSpacing: attributesIn(letterSpacing, marks)?.spacing ?? 0,
-    upperCase: has("upperCase"),
-    strikethrough: has("strikethrough"),
-    superscript: has("superscript"),
-    subscript: has("subscript"),
-    highlight: attributesIn(highlight, marks)?.color ?? null,
-    link: href,
-  };
+  return found[0] ?? null;
 }
 
 /** Sets a mark over what is selected, or for what is typed next; null takes it away. */
@@ -99,12 +79,32 @@ export function setMark(
 export const setHighlight = (state: EditorState, color: string | null): Transaction =>
   setMark(state, schema.marks.highlight, color === null ? null : { color });
 
-/** Text as the signature has it: everything but links is taken off what is selected. */
-export const clearStyling: Command = (state, dispatch) => {
+/** Text as the signature has it: what is selected, or what is typed next; links go on leading where they lead. */
+export const takeStylingOff: Command = (state, dispatch) => {
   const { tr, selection } = state;
-  for (const { $from, $to } of selection.ranges)
-    for (const type of Object.values(schema.marks))
-      if (type !== schema.marks.link) tr.removeMark($from.pos, $to.pos, type);
+  if (selection.empty) {
+    const kept = marksAtCursor(state).filter(link.is);
+    if (kept.length === marksAtCursor(state).length) return false;
+    dispatch?.(tr.setStoredMarks(kept));
+    return true;
+  }
+  clearStyling(tr, rangesOf(state));
+  if (!tr.docChanged) return false;
+  dispatch?.(tr);
+  return true;
+};
+
+/** Puts a mark on all that is selected, and takes it off where all of it has it. */
+export const toggle = (type: MarkType): Command => toggleMark(type, null, { removeWhenPresent: false });
+
+/** Underlines all that is selected, links by what they say of themselves; not, where all of it is underlined. */
+export const toggleUnderline: Command = (state, dispatch) => {
+  const range = state.selection.empty ? linkRange(state) : null;
+  const ranges = state.selection.empty ? range && [range] : rangesOf(state);
+  if (!ranges) return toggle(schema.marks.underline)(state, dispatch);
+  const look = textLookIn(state.doc, ranges);
+  if (!look) return false;
+  const tr = setUnderline(state.tr, ranges, look.underline !== true);
   if (!tr.docChanged) return false;
   dispatch?.(tr);
   return true;
@@ -124,6 +124,17 @@ export function selectedLines(state: EditorState): readonly { position: number; 
   return found;
 }
 
+/** Whether links, or fields that can lead somewhere, are among what is selected: their colour is not the text's. */
+function mayLead(state: EditorState): boolean {
+  if (linkMarkAt(state)) return true;
+  let found = false;
+  for (const { from, to } of rangesOf(state))
+    state.doc.nodesBetween(from, to, (node) => {
+      found ||= personField.is(node);
+    });
+  return found;
+}
+
 /** A mark whose value is the signature's own needs no mark. */
 export function setTextValue(
   state: EditorState,
@@ -132,7 +143,7 @@ export function setTextValue(
 ): Transaction {
   const settings = settingsOf(state.doc);
   const own = { color: settings.textColor, size: settings.size, font: settings.font }[name];
-  const needless = own === value && !(name === "color" && textState(state).link);
+  const needless = own === value && !(name === "color" && mayLead(state));
   return setMark(state, schema.marks[name], needless ? null : { [name]: value });
 }
 

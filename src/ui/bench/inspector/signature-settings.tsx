@@ -1,8 +1,17 @@
 "use client";
 
-import { useState } from "react";
+import { useMemo, useState } from "react";
 import { toast } from "sonner";
-import { setDirection, setSettings, signatureSettings, webSafeFont, type Settings } from "@/core/signature";
+import {
+  ownLooks,
+  setDirection,
+  setSettings,
+  signatureSettings,
+  takeOffOwn,
+  webSafeFont,
+  type OwnLook,
+  type Settings,
+} from "@/core/signature";
 import { readLink } from "@/core/links";
 import { ChoiceField } from "../../parts/fields/choice-field";
 import { ColorField } from "../../parts/fields/color-field";
@@ -36,6 +45,7 @@ export function SignatureSettings() {
         <p className="mt-1 text-xs text-soft">
           {font ? `On ${font.foundOn}.` : "Not on most machines: recipients will see Arial."}
         </p>
+        <OwnLooks name="font" />
         <div className="mt-2 flex gap-4">
           <TextSizeField label="Size" value={settings.size} onChange={(size) => set({ size })} />
           <MeasureField
@@ -45,6 +55,7 @@ export function SignatureSettings() {
             onChange={(lineHeight) => set({ lineHeight })}
           />
         </div>
+        <OwnLooks name="size" />
       </Section>
       <Section title="Colours">
         <div className="flex gap-4">
@@ -61,6 +72,7 @@ export function SignatureSettings() {
             onChange={(linkColor) => linkColor && set({ linkColor })}
           />
         </div>
+        <OwnLooks name="color" />
         <CheckField
           label="Links are underlined"
           checked={settings.linkUnderline}
@@ -111,6 +123,28 @@ export function SignatureSettings() {
         </p>
       </Section>
     </>
+  );
+}
+
+const words = { font: "font", size: "size", color: "colour" } as const;
+
+/** Text that does not follow the signature in one thing, and the way to make it. */
+function OwnLooks({ name }: { name: OwnLook }) {
+  const { editor } = useBench();
+  const count = useMemo(() => ownLooks(editor.state.doc)[name], [editor.state.doc, name]);
+  if (count === 0) return null;
+  return (
+    <p className="mt-1 text-xs text-soft">
+      {count === 1 ? "One place has" : `${count} places have`} a {words[name]} of{" "}
+      {count === 1 ? "its" : "their"} own.{" "}
+      <button
+        type="button"
+        onClick={() => editor.apply(({ tr }) => takeOffOwn(tr, name))}
+        className="rounded-sm text-pine underline decoration-hairline underline-offset-2 hover:decoration-pine"
+      >
+        Use this {words[name]} there too
+      </button>
+    </p>
   );
 }
 

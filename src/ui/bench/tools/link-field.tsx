@@ -6,13 +6,13 @@ import { Popover } from "radix-ui";
 import { useState } from "react";
 import { toast } from "sonner";
 import { describeLink } from "@/core/links";
-import { attributesIn, hrefOf, link, setLinkLook, type LinkAttributes } from "@/core/signature";
+import { hrefOf, setLinkLook, type LinkAttributes } from "@/core/signature";
 import { ChoiceField } from "../../parts/fields/choice-field";
 import { LinkForm } from "../../links/link-form";
 import { ColorField } from "../../parts/fields/color-field";
 import { PopoverPanel } from "../../parts/popover-panel";
 import { useBench } from "../bench-context";
-import { leadingAt, linkRange, marksAtSelection, setLink } from "../editor/commands";
+import { leadingAt, linkMarkAt, linkRange, setLink } from "../editor/commands";
 
 /** How this one link is drawn, unlike the others of the signature. */
 function OneLook({ link }: { link: LinkAttributes }) {
@@ -56,8 +56,7 @@ export function LinkField({ current }: { current: string | null }) {
   const possible =
     leading !== null ||
     (linkRange(state) !== null && !(state.selection instanceof NodeSelection && part?.node.isBlock));
-  const ofText =
-    leading || part?.node.type.name === "inlinePicture" ? null : attributesIn(link, marksAtSelection(state));
+  const ofText = leading || part?.node.type.name === "inlinePicture" ? null : linkMarkAt(state);
 
   const finish = (href: string | null, changes: readonly string[] = []): void => {
     const linking = setLink(editor.current(), href);

@@ -6,22 +6,33 @@ import {
   Highlighter,
   Italic,
   MoveHorizontal,
+  RemoveFormatting,
   Strikethrough,
   Subscript,
   Superscript,
   Underline,
 } from "lucide-react";
-import { toggleMark } from "prosemirror-commands";
-import { schema, letterSpacing } from "@/core/signature";
+import { letterSpacing, mixed, schema, type Mixed } from "@/core/signature";
 import { ColorField, ColorSwatch } from "../../parts/fields/color-field";
 import { FontField } from "../../parts/fields/font-field";
 import { IconButton } from "../../parts/icon-button";
 import { MeasureField } from "../../parts/fields/measure-field";
 import { TextSizeField } from "../../parts/fields/text-size-field";
 import { useBench } from "../bench-context";
-import { setHighlight, setLetterSpacing, setTextValue, textState } from "../editor/commands";
+import {
+  setHighlight,
+  setLetterSpacing,
+  setTextValue,
+  takeStylingOff,
+  textState,
+  toggle,
+  toggleUnderline,
+} from "../editor/commands";
 import { LinkField } from "./link-field";
 import { TableMenus } from "./table-menu";
+
+/** The value that all of the text has, or null. */
+const common = <T,>(value: T | Mixed): T | null => (value === mixed ? null : value);
 
 /** The marks that text has or has not. */
 const toggles = [
@@ -36,8 +47,9 @@ const toggles = [
 
 /** The styling of what is selected, or of what is typed next. */
 export function Toolbar() {
-  const { editor, palette } = useBench();
-  const text = textState(editor.state);
+  const { editor, palette, altContext } = useBench();
+  const text = textState(editor.state, altContext.person);
+  const stylable = takeStylingOff(editor.state);
   const set = (name: "color" | "size" | "font", value: string | number, focus = true): void =>
     editor.apply((state) => setTextValue(state, name, value), { focus });
   const keepSelection = (event: React.MouseEvent): void => event.preventDefault();
@@ -48,11 +60,16 @@ export function Toolbar() {
       aria-label="Text"
       className="flex min-h-10 flex-wrap items-center gap-x-2.5 gap-y-1 border-b border-hairline px-4 py-0.5"
     >
-      <FontField label="Font" value={text.font} onChange={(family) => set("font", family)} className="w-32" />
+      <FontField
+        label="Font"
+        value={common(text.font)}
+        onChange={(family) => set("font", family)}
+        className="w-32"
+      />
       <TextSizeField
         label="Text size"
         quiet
-        value={text.size}
+        value={common(text.size)}
         onChange={(size) => set("size", size, false)}
         className="w-10"
       />
@@ -61,17 +78,25 @@ export function Toolbar() {
           <IconButton
             key={mark}
             label={label}
-            pressed={text[mark]}
-            onClick={() => editor.run(toggleMark(schema.marks[mark]))}
+            pressed={text[mark] === mixed ? "mixed" : text[mark]}
+            onClick={() => editor.run(mark === "underline" ? toggleUnderline : toggle(schema.marks[mark]))}
           >
             <Icon size={16} aria-hidden />
           </IconButton>
         ))}
+        <IconButton
+          label="Take the styling off"
+          disabled={!stylable}
+          onClick={() => editor.run(takeStylingOff)}
+        >
+          <RemoveFormatting size={16} aria-hidden />
+        </IconButton>
       </span>
       <ColorField
         label="Text colour"
         quiet
-        value={text.color}
+        value={common(text.color)}
+        mixed={text.color === mixed}
         palette={palette}
         onChange={(color) => color && set("color", color, false)}
       />
@@ -80,7 +105,8 @@ export function Toolbar() {
         <ColorSwatch
           label="Highlight"
           clearable
-          value={text.highlight}
+          value={common(text.highlight)}
+          mixed={text.highlight === mixed}
           palette={palette}
           onChange={(color) => editor.apply((state) => setHighlight(state, color), { focus: false })}
         />
@@ -90,13 +116,14 @@ export function Toolbar() {
         <MeasureField
           label="Letter spacing"
           quiet
-          value={text.letterSpacing}
+          value={common(text.letterSpacing)}
+          none="mixed"
           range={letterSpacing.attributes.spacing.value}
           onChange={(spacing) => editor.apply((state) => setLetterSpacing(state, spacing), { focus: false })}
           className="w-11"
         />
       </span>
-      <LinkField current={text.link} />
+      <LinkField current={common(text.link)} />
       <span className="ml-auto flex">
         <TableMenus />
       </span>

@@ -12,6 +12,8 @@ export const colorChoices = lazily(() => import("./color-choices").then(({ Color
 
 interface Props extends ColorChoicesProps {
   readonly label: string;
+  /** Several colours; `value` says nothing then. */
+  readonly mixed?: boolean;
   readonly quiet?: boolean;
 }
 
@@ -23,7 +25,7 @@ const readHex = (typed: string): string | null => {
 };
 
 /** The colour itself, which opens what it can be taken from. */
-export function ColorSwatch({ label, ...choosing }: Omit<Props, "quiet">) {
+export function ColorSwatch({ label, mixed = false, ...choosing }: Omit<Props, "quiet">) {
   return (
     <Popover.Root>
       <Popover.Trigger
@@ -31,8 +33,10 @@ export function ColorSwatch({ label, ...choosing }: Omit<Props, "quiet">) {
         title={`Pick ${label.toLowerCase()}`}
         className="h-4 w-4 shrink-0 rounded-[3px] border border-hairline"
         style={{
-          background:
-            choosing.value ?? "repeating-linear-gradient(45deg,var(--canvas) 0 3px,var(--checker) 3px 6px)",
+          background: mixed
+            ? "linear-gradient(135deg,var(--color-soft) 50%,var(--color-sheet) 50%)"
+            : (choosing.value ??
+              "repeating-linear-gradient(45deg,var(--canvas) 0 3px,var(--checker) 3px 6px)"),
         }}
       />
       <PopoverPanel label={label} className="p-3">
@@ -43,20 +47,21 @@ export function ColorSwatch({ label, ...choosing }: Omit<Props, "quiet">) {
 }
 
 /** A colour: typed as hex, taken from the signature's own, or picked. */
-export function ColorField({ label, quiet = false, ...choosing }: Props) {
+export function ColorField({ label, quiet = false, mixed = false, ...choosing }: Props) {
   const { value, onChange, clearable = false } = choosing;
   const id = useId();
   const [draft, setDraft] = useState<string | null>(null);
-  const [problem, setProblem] = useState(false);
+  const [problem, setProblem] = useState<string | null>(null);
 
   const commit = (): void => {
     if (draft === null) return;
+    if (mixed && draft.trim() === "mixed") return setDraft(null);
     const empty = draft.trim() === "" || draft.trim() === "none";
     const hex = readHex(draft);
-    if (!hex && !(empty && clearable)) return setProblem(true);
+    const fits = hex !== null || (empty && clearable);
     setDraft(null);
-    setProblem(false);
-    if (hex !== value) onChange(hex);
+    setProblem(fits ? null : `${draft.trim().slice(0, 12) || "This"} is no colour like #3F5B2E`);
+    if (fits && hex !== value) onChange(hex);
   };
 
   return (
@@ -65,29 +70,35 @@ export function ColorField({ label, quiet = false, ...choosing }: Props) {
         {label}
       </label>
       <span className="flex items-center gap-1.5">
-        <ColorSwatch label={label} {...choosing} />
+        <ColorSwatch label={label} mixed={mixed} {...choosing} />
         <input
           id={id}
           autoComplete="off"
           spellCheck={false}
-          value={draft ?? value ?? "none"}
-          aria-invalid={problem}
-          onChange={(event) => setDraft(event.target.value)}
+          value={draft ?? (mixed ? "mixed" : (value ?? "none"))}
+          aria-invalid={problem !== null}
+          onChange={(event) => {
+            setDraft(event.target.value);
+            setProblem(null);
+          }}
           onFocus={(event) => event.target.select()}
           onBlur={commit}
           onKeyDown={(event) => {
             if (event.key === "Enter") commit();
             if (event.key === "Escape") {
               setDraft(null);
-              setProblem(false);
+              setProblem(null);
             }
           }}
           className="w-[68px] border-b border-soft bg-transparent py-0.5 focus:border-pine"
         />
       </span>
       {problem && (
-        <span role="alert" className="block text-xs text-rowan">
-          like #3F5B2E
+        <span
+          role="alert"
+          className={`text-xs text-rowan ${quiet ? "absolute z-10 w-max max-w-28 border border-hairline bg-sheet px-1" : "block"}`}
+        >
+          {problem}
         </span>
       )}
     </div>

@@ -9,7 +9,8 @@ import { TextField } from "./text-field";
 
 interface Props {
   readonly label: string;
-  readonly value: string;
+  /** Null where there are several. */
+  readonly value: string | null;
   readonly onChange: (family: string) => void;
   readonly className?: string;
 }
@@ -32,12 +33,16 @@ export function FontField({ label, value, onChange, className = "" }: Props) {
   return (
     <Popover.Root open={open} onOpenChange={setOpen}>
       <Popover.Trigger
-        aria-label={`${label}: ${value}`}
-        title={webSafeFont(value)?.foundOn ?? "Not on most machines: recipients will see Arial"}
+        aria-label={`${label}: ${value ?? "mixed"}`}
+        title={
+          value === null
+            ? "Several fonts"
+            : (webSafeFont(value)?.foundOn ?? "Not on most machines: recipients will see Arial")
+        }
         className={`inline-flex h-7 items-center justify-between gap-1 rounded-sm border-b border-soft px-1 hover:bg-kelp ${className}`}
-        style={{ fontFamily: fontStack(value) }}
+        style={value === null ? undefined : { fontFamily: fontStack(value) }}
       >
-        <span className="truncate">{value}</span>
+        <span className={`truncate ${value === null ? "text-soft" : ""}`}>{value ?? "mixed"}</span>
         <ChevronDown size={14} aria-hidden className="shrink-0 text-soft" />
       </Popover.Trigger>
       <PopoverPanel label={label} align="start" className="w-80 py-1">
@@ -72,7 +77,7 @@ export function FontField({ label, value, onChange, className = "" }: Props) {
             label="Another font, which recipients without it see as Arial"
             value={own}
             maxLength={60}
-            placeholder={webSafeFont(value) ? "its name" : value}
+            placeholder={value === null || webSafeFont(value) ? "its name" : value}
             onChange={(event) => setOwn(event.target.value)}
           />
         </form>

@@ -7,6 +7,8 @@ import { labelClass } from "./label";
 interface Props {
   readonly label: string;
   readonly value: number | null;
+  /** Said in place of a value where there is none. */
+  readonly none?: string;
   readonly onChange: (value: number) => void;
   readonly range: Range;
   /** What the keys change it by, where that is coarser than the grid of typed numbers. */
@@ -17,10 +19,14 @@ interface Props {
   readonly className?: string;
 }
 
-/** A number with a unit: typed exactly, or nudged by the arrow keys, by five steps with Shift. */
+/**
+ * A number with a unit: typed exactly, or nudged by the arrow keys, by five steps with Shift. What is no number of its
+ * range is refused with a word, and the value that was there stays.
+ */
 export function MeasureField({
   label,
   value,
+  none,
   onChange,
   range: { least, most, step: fine, unit },
   keyStep: step = fine,
@@ -30,22 +36,28 @@ export function MeasureField({
 }: Props) {
   const id = useId();
   const [draft, setDraft] = useState<string | null>(null);
-  const [problem, setProblem] = useState(false);
+  const [problem, setProblem] = useState<string | null>(null);
 
   const commit = (): void => {
     if (draft === null) return;
     const typed = Number(draft.trim().replace(",", ".").replace(/px$/, ""));
     const onGrid = Math.abs(typed / fine - Math.round(typed / fine)) < 1e-6;
-    if (draft.trim() === "" || !onGrid || !(typed >= least && typed <= most)) return setProblem(true);
+    const fits = draft.trim() !== "" && onGrid && typed >= least && typed <= most;
     setDraft(null);
-    setProblem(false);
-    if (typed !== value) onChange(typed);
+    setProblem(fits ? null : sentence(draft));
+    if (fits && typed !== value) onChange(typed);
+  };
+
+  /** What is said of something that cannot be taken; what was there stays. */
+  const sentence = (typed: string): string => {
+    const wanted = `${least} to ${most}${fine === 1 ? "" : ` in ${fine}`}`;
+    return typed.trim() === "" ? wanted : `${typed.trim().slice(0, 12)} is not ${wanted}`;
   };
 
   const nudge = (by: number): void => {
     const next = Math.min(most, Math.max(least, Number(((value ?? 0) + by).toFixed(3))));
     setDraft(null);
-    setProblem(false);
+    setProblem(null);
     if (next !== value) onChange(next);
   };
 
@@ -61,9 +73,13 @@ export function MeasureField({
           autoComplete="off"
           disabled={disabled}
           value={draft ?? (value === null ? "" : String(value))}
-          aria-invalid={problem}
+          placeholder={none}
+          aria-invalid={problem !== null}
           aria-describedby={problem ? `${id}-problem` : undefined}
-          onChange={(event) => setDraft(event.target.value)}
+          onChange={(event) => {
+            setDraft(event.target.value);
+            setProblem(null);
+          }}
           onFocus={(event) => event.target.select()}
           onBlur={commit}
           onKeyDown={(event) => {
@@ -71,7 +87,7 @@ export function MeasureField({
             if (event.key === "Enter") commit();
             if (event.key === "Escape") {
               setDraft(null);
-              setProblem(false);
+              setProblem(null);
             }
             if (event.key === "ArrowUp" || event.key === "ArrowDown") {
               event.preventDefault();
@@ -83,9 +99,12 @@ export function MeasureField({
         {unit && <span className="text-xs text-soft">{unit}</span>}
       </span>
       {problem && (
-        <span id={`${id}-problem`} role="alert" className="block text-xs text-rowan">
-          {least} to {most}
-          {step === 1 ? "" : ` in ${step}`}
+        <span
+          id={`${id}-problem`}
+          role="alert"
+          className={`text-xs text-rowan ${quiet ? "absolute z-10 w-max max-w-28 border border-hairline bg-sheet px-1" : "block"}`}
+        >
+          {problem}
         </span>
       )}
     </div>

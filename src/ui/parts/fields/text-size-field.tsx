@@ -34,8 +34,8 @@ const inPoints: Range = {
 
 interface Props {
   readonly label: string;
-  /** In px. */
-  readonly value: number;
+  /** In px; null where there are several. */
+  readonly value: number | null;
   readonly onChange: (px: number) => void;
   readonly quiet?: boolean;
   readonly className?: string;
@@ -50,7 +50,8 @@ export function TextSizeField({ label, value, onChange, quiet = false, className
       <MeasureField
         label={label}
         quiet={quiet}
-        value={unit === "px" ? value : toPt(value)}
+        value={unit === "px" || value === null ? value : toPt(value)}
+        none="mixed"
         range={unit === "px" ? { ...textSize, unit: "" } : inPoints}
         keyStep={0.5}
         onChange={(typed) => onChange(unit === "px" ? hundredth(typed) : toPx(typed))}
