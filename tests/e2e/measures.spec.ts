@@ -33,8 +33,8 @@ test("cells are placed, filled and bordered; a border is one for both of its cel
   await startBlank(page);
   await cell(page, 1, 1).click();
   await page.keyboard.type("A");
-  await page.getByRole("button", { name: "Centred in the cell" }).click();
-  await page.getByRole("button", { name: "In the middle of the cell" }).click();
+  await page.getByRole("radio", { name: "Centred in the cell" }).click();
+  await page.getByRole("radio", { name: "In the middle of the cell" }).click();
   await page.getByRole("textbox", { name: "Background of the cell" }).fill("F3EFE4");
   await page.keyboard.press("Enter");
   const first = proof(page, "webmail-inline").locator("td").first();

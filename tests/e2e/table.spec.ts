@@ -65,7 +65,7 @@ test("a block of cells is selected by Shift and the pointer, merged, measured an
   await cell(page, 2, 2).click({ modifiers: ["Shift"] });
   await expect(page.locator(".selectedCell")).toHaveText(["A", "B", "D", "E"]);
   await setMeasure(page, "Padding top", "5");
-  await page.getByRole("button", { name: "In the middle of the cell" }).click();
+  await page.getByRole("radio", { name: "In the middle of the cell" }).click();
   await page.getByRole("textbox", { name: "Background of the cell" }).fill("F3EFE4");
   await page.keyboard.press("Enter");
   // Its own cells, and not those of the gaps that stand in them.

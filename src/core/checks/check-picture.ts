@@ -15,7 +15,12 @@ export interface PictureFacts {
   readonly bytes: number;
   readonly use: BudgetKind;
   /** What is wrong with its address, for a picture from elsewhere; null where nothing is. */
-  readonly trouble: { readonly usable: boolean; readonly message: string } | null;
+  readonly trouble: {
+    readonly usable: boolean;
+    readonly message: string;
+    /** Where the picture is instead, where that was found. */
+    readonly better: string | null;
+  } | null;
 }
 
 /** The facts of a picture that is hosted here, and so is open to all. */
@@ -36,14 +41,14 @@ export const factsOfHosted = ({
 const largestIcon = 96;
 
 /** The facts of a picture at an address elsewhere, from what was found there. */
-export function factsOfForeign({ picture, verdict, message }: AddressReport): PictureFacts {
+export function factsOfForeign({ picture, verdict, message, better }: AddressReport): PictureFacts {
   const { width = 0, height = 0, bytes = 0, frames = 1 } = picture ?? {};
   return {
     pixels: picture && { width, height },
     needed: null,
     bytes,
     use: frames > 1 ? "loop" : Math.max(width, height) <= largestIcon ? "icon" : "photo",
-    trouble: verdict === "open" ? null : { usable: isUsable({ verdict }), message },
+    trouble: verdict === "open" ? null : { usable: isUsable({ verdict }), message, better },
   };
 }
 
@@ -74,11 +79,28 @@ const isFileName = (alt: string): boolean =>
   /\.(?:png|jpe?g|gif|webp|svg|avif|bmp)$/i.test(alt.trim()) ||
   /^(?:img|dsc[nf]?|pxl|image|photo|screenshot|untitled)[-_ ]?\d[\d-_ ]*$/i.test(alt.trim());
 
+/** What displays of twice the density need; CSS px become so many px of the file. */
+const sharp = 2;
+
+/**
+ * The pixels that the file of a picture would need to be sharp at the size that it is shown at, or null where it has
+ * enough, or where nothing is known of it. A px of rounding is no lack.
+ */
+export function pixelsLacking(
+  { width, height }: Size,
+  { pixels, needed }: Pick<PictureFacts, "pixels" | "needed">,
+): Size | null {
+  if (needed || !pixels) return needed;
+  const wanted = { width: width * sharp, height: height * sharp };
+  return pixels.width >= wanted.width - 1 && pixels.height >= wanted.height - 1 ? null : wanted;
+}
+
 function checkFile(
   picture: PictureAttributes,
   facts: PictureFacts,
 ): readonly Omit<Finding, "at" | "station">[] {
-  const { pixels, needed, bytes, use, trouble } = facts;
+  const { pixels, bytes, use, trouble } = facts;
+  const needed = pixelsLacking(picture, facts);
   const found: Omit<Finding, "at" | "station">[] = [];
   if (trouble)
     found.push({

@@ -3,7 +3,7 @@ import type { Node } from "prosemirror-model";
 import { isPrivateHost } from "../addresses";
 import { commonWebmail, signatureOverrun } from "../clients";
 import { compile } from "../compile";
-import type { NetworkKind } from "../links";
+import { describeLink, type NetworkKind } from "../links";
 import type { Person } from "../people";
 import { signatureBudget } from "../pictures";
 import {
@@ -20,6 +20,7 @@ import { costliestParts } from "./costliest-parts";
 import { checkPicture, type PictureFactsBySource } from "./check-picture";
 import { checkLinks, type LinkAnswers } from "./check-links";
 import type { Finding } from "./finding";
+import type { Mend } from "./mend";
 import { suggestAlt } from "./suggest-alt";
 
 export interface CheckOptions {
@@ -76,18 +77,38 @@ function checkFonts(node: Node, at: string): Finding[] {
     .map((family) => missingFont(family, at));
 }
 
+/** What another address mends. */
+const aboutAddress: ReadonlySet<Finding["code"]> = new Set(["picture-moved", "picture-not-open"]);
+
 /** What another alt text mends. */
 const aboutAlt: ReadonlySet<Finding["code"]> = new Set(["picture-without-alt", "picture-alt-is-a-file-name"]);
+
+/** What the finding of a code about the picture at a position is put right by; null where nothing is known. */
+function mendOfPicture(
+  document: Node,
+  position: number,
+  code: Finding["code"],
+  options: CheckOptions,
+): Mend | null {
+  if (aboutAlt.has(code)) {
+    const alt = suggestAlt(document, position, options);
+    return alt ? { kind: "describe", label: `Say “${alt}”`, position, alt } : null;
+  }
+  if (!aboutAddress.has(code)) return null;
+  const node = document.nodeAt(position);
+  const better = node && options.pictures?.[image.of(node).source]?.trouble?.better;
+  return better
+    ? { kind: "show-from", label: `Show it from ${describeLink(better).shown}`, position, source: better }
+    : null;
+}
 
 function checkNode(document: Node, node: Node, position: number, options: CheckOptions): Finding[] {
   const at = placeOf(document, position);
   const found = [...checkIcons(node, at, position), ...checkFonts(node, at)];
   if (!image.is(node)) return found;
   for (const finding of checkPicture(node, at, options.pictures)) {
-    const alt = aboutAlt.has(finding.code) ? suggestAlt(document, position, options) : "";
-    found.push(
-      alt ? { ...finding, mend: { kind: "describe", label: `Say “${alt}”`, position, alt } } : finding,
-    );
+    const mend = mendOfPicture(document, position, finding.code, options);
+    found.push(mend ? { ...finding, mend } : finding);
   }
   return found;
 }

@@ -1,7 +1,16 @@
 import { readFileSync } from "node:fs";
+import { Transform } from "prosemirror-transform";
 import { describe, expect, it } from "vitest";
-import { blankSignature, build, parseSignature, picturesOf, replaceSources, schema } from "../signature";
-import { checkSignature, costliestParts, type PictureFacts } from "./index";
+import {
+  blankSignature,
+  build,
+  parseSignature,
+  pictureSourcesOf,
+  picturesOf,
+  replaceSources,
+  schema,
+} from "../signature";
+import { applyMend, checkSignature, costliestParts, pixelsLacking, type PictureFacts } from "./index";
 
 const demo = (file: string) => parseSignature(JSON.parse(readFileSync(`demo/signatures/${file}`, "utf8")));
 const options = { person: null, base: "https://pictures.harrowfen.example" };
@@ -79,18 +88,45 @@ describe("the demo's other signatures", () => {
       );
     });
 
+    it("are told the even double of the display size where a file from elsewhere has less", () => {
+      const known = (pixels: { width: number; height: number }) =>
+        pixelsLacking({ width, height }, { pixels, needed: null });
+      expect(known({ width: 2 * width - 1, height: 2 * height })).toBeNull();
+      expect(known({ width: 2 * width - 2, height: 2 * height })).toEqual({
+        width: 2 * width,
+        height: 2 * height,
+      });
+      expect(pixelsLacking({ width, height }, { pixels: null, needed: null })).toBeNull();
+    });
+
+    it("are told where a picture is instead, and are shown from there by one mend", () => {
+      const better = "https://share.example/new/photo.png";
+      const document = demo("full.json");
+      const facts = { [source]: { ...good, trouble: { usable: true, message: "It moved.", better } } };
+      const [finding] = checkSignature(document, { ...options, pictures: facts }).filter(
+        ({ code }) => code === "picture-moved",
+      );
+      expect(finding?.mend).toMatchObject({
+        kind: "show-from",
+        label: "Show it from share.example/new/photo.png",
+      });
+      const { doc } = applyMend(new Transform(document), finding!.mend!);
+      expect(pictureSourcesOf(doc)).toContain(better);
+      expect(pictureSourcesOf(doc)).not.toContain(source);
+    });
+
     it("are told when a picture is drawn out of proportion, but not for a px of rounding", () => {
-      expect(found({ pixels: { width: 2 * width, height: height } }).map(([code]) => code)).toEqual([
+      expect(found({ pixels: { width: 4 * width, height: 2 * height } }).map(([code]) => code)).toEqual([
         "picture-stretched",
       ]);
       expect(found({ pixels: { width: 2 * width + 1, height: 2 * height } })).toEqual([]);
     });
 
     it("are told what is wrong at an address elsewhere", () => {
-      expect(found({ pixels: null, trouble: { usable: false, message: "It is gone." } })).toEqual([
-        ["picture-not-open", "break", "It is gone."],
-      ]);
-      expect(found({ trouble: { usable: true, message: "It moved." } })).toEqual([
+      expect(
+        found({ pixels: null, trouble: { usable: false, message: "It is gone.", better: null } }),
+      ).toEqual([["picture-not-open", "break", "It is gone."]]);
+      expect(found({ trouble: { usable: true, message: "It moved.", better: null } })).toEqual([
         ["picture-moved", "attention", "It moved."],
       ]);
       const elsewhere = replaceSources(demo("full.json"), new Map([[source, "https://share.example/a.png"]]));

@@ -1,5 +1,11 @@
 export { namedAddress, type LinkAnswers } from "./check-links";
-export { factsOfForeign, factsOfHosted, type PictureFacts, type PictureFactsBySource } from "./check-picture";
+export {
+  factsOfForeign,
+  factsOfHosted,
+  pixelsLacking,
+  type PictureFacts,
+  type PictureFactsBySource,
+} from "./check-picture";
 export { checkSignature, weightOf, type CheckOptions } from "./check-signature";
 export { costliestParts, type PartCost } from "./costliest-parts";
 export type { Finding, FindingCode, Severity, Station } from "./finding";

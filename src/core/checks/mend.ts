@@ -23,6 +23,7 @@ export type Mend =
     }
   | { readonly kind: "unlink"; readonly label: string; readonly from: number; readonly to: number }
   | { readonly kind: "describe"; readonly label: string; readonly position: number; readonly alt: string }
+  | { readonly kind: "show-from"; readonly label: string; readonly position: number; readonly source: string }
   | { readonly kind: "take-out"; readonly label: string; readonly position: number }
   | { readonly kind: "make-icon-row"; readonly label: string; readonly position: number };
 
@@ -66,6 +67,9 @@ export function applyMend(transform: Transform, mend: Mend): Transform {
     case "describe":
       setAttributes(transform, mend.position, image, { alt: mend.alt });
       break;
+    case "show-from":
+      setAttributes(transform, mend.position, image, { source: mend.source });
+      break;
     case "take-out": {
       const node = transform.doc.nodeAt(mend.position);
       if (node) transform.delete(mend.position, mend.position + node.nodeSize);
@@ -92,6 +96,7 @@ const order: Readonly<Record<Mend["kind"], number>> = {
   "lead-to": 0,
   unlink: 0,
   describe: 0,
+  "show-from": 0,
   "take-out": 1,
   "make-icon-row": 2,
 };

@@ -1,9 +1,9 @@
 /** Alt text suggested from how a picture is used: what a recipient who does not see it has to know. */
 import type { Node } from "prosemirror-model";
 import { readPicturePath } from "../addresses";
-import { describeLink, splitNetworkAddress, type NetworkKind } from "../links";
-import type { Person } from "../people";
-import { hrefOf, image } from "../signature";
+import { describeLink, detectLinks, splitNetworkAddress, type NetworkKind } from "../links";
+import { fieldLabels, type Person } from "../people";
+import { hrefOf, image, personField } from "../signature";
 
 export interface AltContext {
   readonly person: Person | null;
@@ -33,9 +33,33 @@ function bySaying(href: string, who: string, networks: readonly NetworkKind[]): 
   return null;
 }
 
+/** Smaller than this, a picture is an icon, whoever it is named after; px. */
+const smallestPortrait = 48;
+
+/** What a small picture in a line stands before: the field, or what the link after it is. */
+function labelOfNext(document: Node, position: number): string | null {
+  const at = document.resolve(position);
+  if (at.parent.type.name !== "line") return null;
+  const next = at.parent.children
+    .slice(at.index() + 1)
+    .find((node) => personField.is(node) || (node.text ?? "").trim() !== "");
+  if (!next) return null;
+  if (personField.is(next)) return fieldLabels[personField.of(next).field];
+  const href = hrefOf(next) ?? detectLinks(next.text ?? "")[0]?.href;
+  const kind = href && describeLink(href).kind;
+  return kind === "phone"
+    ? fieldLabels.phone
+    : kind === "mail"
+      ? fieldLabels.mail
+      : kind === "page"
+        ? fieldLabels.web
+        : null;
+}
+
 /** About as high as wide and unlinked, or named after the person: a portrait. */
 function isPortrait(node: Node, fileName: string, name: string): boolean {
   if (node.type.name !== "picture" || hrefOf(node)) return false;
+  if (image.of(node).height < smallestPortrait) return false;
   const said = words(fileName).toLowerCase();
   if (/portrait|photo|headshot/.test(said)) return true;
   if (name && said.includes(firstOf(name, " ").toLowerCase())) return true;
@@ -53,6 +77,8 @@ export function suggestAlt(document: Node, position: number, context: AltContext
   const href = hrefOf(node);
   const linked = href ? bySaying(href, organisation || (person?.name ?? ""), networks) : null;
   if (linked) return linked;
+  const label = node.type.name === "inlinePicture" && !href ? labelOfNext(document, position) : null;
+  if (label) return label;
   if (person?.name && isPortrait(node, fileName, person.name)) return `Portrait of ${person.name}`;
   if (/logo/i.test(fileName) && organisation) return organisation;
   if (href && node.type.name === "inlinePicture" && organisation) return `${organisation} on the web`;

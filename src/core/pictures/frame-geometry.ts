@@ -73,8 +73,8 @@ export function pixelsNeeded(recipe: Recipe, vector = false): Size | null {
   if (vector) return null;
   const box = displayBox(recipe);
   const needed = {
-    width: Math.round(box.width * recipe.density),
-    height: Math.round(box.height * recipe.density),
+    width: Math.round(box.width) * recipe.density,
+    height: Math.round(box.height) * recipe.density,
   };
   // A px of rounding is no lack.
   const enough = recipe.crop.width >= needed.width - 1 && recipe.crop.height >= needed.height - 1;

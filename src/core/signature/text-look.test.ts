@@ -3,6 +3,7 @@ import { Transform } from "prosemirror-transform";
 import { emptyPerson } from "../people";
 import { build } from "./builder";
 import { clearStyling, ownLooks, setUnderline, takeOffOwn } from "./edits/text-look";
+import { link } from "./marks/link";
 import { mixed, textLook, textLookIn } from "./queries";
 import { schema } from "./schema";
 import { settingsOf } from "./settings";
@@ -130,8 +131,10 @@ describe("underlining", () => {
     expect(textLookIn(doc, ranges)?.underline).toBe(true);
     const { content } = doc.nodeAt(ranges[0]!.from - 1)!;
     expect(
-      content.content.map((node) => node.marks.map(({ type, attrs }) => [type.name, attrs.underline])),
-    ).toEqual([[["underline", undefined]], [["link", true]], [["underline", undefined]]]);
+      content.content.map((node) =>
+        node.marks.map((own) => (link.is(own) ? ["link", link.of(own).underline] : [own.type.name])),
+      ),
+    ).toEqual([[["underline"]], [["link", true]], [["underline"]]]);
   });
 
   it("taken off again leaves links as all links are", () => {

@@ -17,7 +17,7 @@ import { emptyWebSpace, uploadToWebSpace, webSpaceBase } from "../invented-sites
 import { findForeignPictures, lookAtAddress } from "./foreign-pictures";
 import { inspectAddress } from "./inspect-address";
 import { checkPublicAddress, publicBase, setPublicBase } from "./public-address";
-import { hostHereAgain, publishPictures, zipPictures } from "./publish";
+import { findPublished, hostHereAgain, publishPictures, zipPictures } from "./publish";
 
 let folder: string;
 
@@ -170,6 +170,23 @@ describe("publishing elsewhere", () => {
     expect((await findCuts(published)).map(({ width }) => width)).toEqual([20, 20, 20]);
     await hostHereAgain(id);
     expect(await sourcesOf(id)).toEqual(before);
+    expect(await findPublished(id)).toEqual([]);
+  });
+
+  it("is taken back for what was published, and not for a copy that somebody placed by its address", async () => {
+    await emptyWebSpace();
+    const id = await makeSignature();
+    await uploadToWebSpace(await zipPictures(id), "pictures.zip");
+    await publishPictures(id, webSpaceBase);
+    const other = await addSignature({
+      name: "By its address",
+      personId: null,
+      document: parseSignature((await findSignature(id)).document).toJSON(),
+    });
+    const placed = await sourcesOf(other);
+    await hostHereAgain(other);
+    expect(await sourcesOf(other)).toEqual(placed);
+    expect((await findPublished(id)).map(({ address }) => address).sort()).toEqual([...placed].sort());
   });
 
   it("refuses what is no folder's address, and signatures without pictures", async () => {

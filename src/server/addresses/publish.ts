@@ -2,13 +2,14 @@
  * Publishing a signature's pictures on another web space: a zip of them to upload there, a check that each has
  * arrived byte for byte, and the signature's addresses rewritten.
  */
+import { eq } from "drizzle-orm";
 import { zipSync } from "fflate";
 import type { Cut, Publication, PublishedPicture } from "@/contract";
 import { hostedPath, readPicturePath, type HostedAddress } from "@/core/addresses";
 import { keptApart } from "@/core/pictures";
 import { parseSignature, pictureSourcesOf, replaceSources } from "@/core/signature";
 import { database } from "../database/database";
-import { publishedCopies } from "../database/schema";
+import { publications, publishedCopies } from "../database/schema";
 import { notFound, Refusal } from "../http/refusal";
 import { contentHash } from "../imaging/content-hash";
 import { findCuts, readHosted } from "../pictures/cuts";
@@ -94,20 +95,37 @@ export async function publishPictures(signatureId: string, asked: string): Promi
       .values({ address, ...copy })
       .onConflictDoUpdate({ target: publishedCopies.address, set: copy });
   }
+  await (
+    await database()
+  )
+    .insert(publications)
+    .values(pictures.map(({ address }) => ({ signatureId, address })))
+    .onConflictDoNothing();
   const moves = new Map(pictures.map(({ from, address }) => [from, address]));
   await rewriteDocument(signatureId, (document) => replaceSources(document, moves));
   return { pictures, rewritten: true };
 }
 
-/** The signature's pictures at Still Line's own addresses again. */
+/** The copies that a signature was published at. One that was placed by its address is none of them. */
+export const findPublished = async (
+  signatureId: string,
+): Promise<readonly (HostedAddress & { readonly address: string })[]> =>
+  (await database())
+    .select({
+      address: publications.address,
+      hash: publishedCopies.hash,
+      fileName: publishedCopies.fileName,
+    })
+    .from(publications)
+    .innerJoin(publishedCopies, eq(publications.address, publishedCopies.address))
+    .where(eq(publications.signatureId, signatureId));
+
+/** What was published of the signature is at Still Line's own addresses again. */
 export async function hostHereAgain(signatureId: string): Promise<void> {
-  const { document } = await findSignature(signatureId);
-  const foreign = pictureSourcesOf(parseSignature(document));
-  const copies = await (await database()).select().from(publishedCopies);
+  const copies = await findPublished(signatureId);
   const moves = new Map(
-    copies
-      .filter(({ address }) => foreign.includes(address))
-      .map(({ address, hash, fileName }) => [address, hostedPath({ hash, fileName })]),
+    copies.map(({ address, hash, fileName }) => [address, hostedPath({ hash, fileName })]),
   );
   await rewriteDocument(signatureId, (own) => replaceSources(own, moves));
+  await (await database()).delete(publications).where(eq(publications.signatureId, signatureId));
 }

@@ -159,6 +159,18 @@ export const publishedCopies = sqliteTable("published_copies", {
   createdAt: integer("created_at").notNull(),
 });
 
+/** Which signatures were published at which addresses: what can be taken back. */
+export const publications = sqliteTable(
+  "publications",
+  {
+    signatureId: text("signature_id")
+      .notNull()
+      .references(() => signatures.id, { onDelete: "cascade" }),
+    address: text("address").notNull(),
+  },
+  (table) => [primaryKey({ columns: [table.signatureId, table.address] })],
+);
+
 /** What answered at web links when they were last walked. */
 export const linkAnswers = sqliteTable("link_answers", {
   address: text("address").primaryKey(),

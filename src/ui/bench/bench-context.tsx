@@ -1,7 +1,7 @@
 "use client";
 
 import { createContext, useContext } from "react";
-import type { AltContext } from "@/core/checks";
+import type { AltContext, PictureFactsBySource } from "@/core/checks";
 import type { IconLook } from "@/core/icons";
 import type { Settings } from "@/core/signature";
 import type { BenchSelection } from "./editor/selection";
@@ -19,7 +19,7 @@ export interface BenchValue {
   readonly selection: BenchSelection;
   /** Where colours can be taken from. */
   readonly palette: Palette;
-  /** Cuts a hosted picture again at another display size and puts it in place. */
+  /** Shows a picture at another display size; a hosted one is cut again for it, one from elsewhere is as it is. */
   readonly resizePicture: (position: number, asked: { width: number } | { height: number }) => Promise<void>;
   /** Cuts every icon of a row again at the height that the row shows it at. */
   readonly resizeIcons: (position: number) => Promise<void>;
@@ -30,6 +30,8 @@ export interface BenchValue {
   readonly choosePicture: (target: PictureTarget) => void;
   /** Opens the cut of the picture with a source at a position. */
   readonly cutPicture: (source: string, position: number) => void;
+  /** What is known of the files of its pictures. */
+  readonly pictureFacts: PictureFactsBySource;
   /** What alt text is suggested from. */
   readonly altContext: AltContext;
   /** What links are offered from. */

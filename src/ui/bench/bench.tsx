@@ -47,7 +47,7 @@ import { useLongestPerson } from "./tools/use-longest-person";
 import { usePerson } from "./tools/use-person";
 import type { PictureTarget } from "./pictures/place-picture";
 import { useIconRows } from "./pictures/use-icon-rows";
-import { usePictureFacts } from "./pictures/use-picture-facts";
+import { usePictureFacts } from "../signature/use-picture-facts";
 import { usePictures } from "./pictures/use-pictures";
 
 interface Props {
@@ -176,6 +176,7 @@ export function Bench({ signature, person: ownPerson, people, base, brandColors,
       choosePicture,
       cutPicture,
       linking,
+      pictureFacts: facts,
       altContext,
       form,
       letterType,
@@ -192,6 +193,7 @@ export function Bench({ signature, person: ownPerson, people, base, brandColors,
       choosePicture,
       cutPicture,
       linking,
+      facts,
       altContext,
       form,
       letterType,

@@ -68,8 +68,8 @@ describe("columns made even", () => {
   it("keep their sum to the px, and leave the others", () => {
     const transform = setColumnWidth(new Transform(blankSignature(2, 4)), 0, 0, 50);
     evenColumns(transform, 0, 1, 4);
-    expect(tableMap(transform.doc.firstChild!).columnWidths).toEqual([50, 105, 105, 105]);
+    expect(tableMap(transform.doc.firstChild!).columnWidths).toEqual([50, 107, 107, 107]);
     evenColumns(transform, 0, 0, 2);
-    expect(tableMap(transform.doc.firstChild!).columnWidths).toEqual([78, 77, 105, 105]);
+    expect(tableMap(transform.doc.firstChild!).columnWidths).toEqual([79, 78, 107, 107]);
   });
 });

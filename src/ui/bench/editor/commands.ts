@@ -210,8 +210,10 @@ export function insertBlocks(state: EditorState, blocks: readonly Node[]): Trans
   const [first] = blocks;
   if (!place || !first) return null;
   const tr = state.tr.replaceWith(place.from, place.to, blocks);
+  // The sample words of a button are there to be typed over.
+  const words = first.type.name === "button" ? first.content.size : 0;
   const selection = first.isTextblock
-    ? TextSelection.create(tr.doc, place.from + 1)
+    ? TextSelection.create(tr.doc, place.from + 1, place.from + 1 + words)
     : NodeSelection.create(tr.doc, place.from);
   return tr.setSelection(selection).scrollIntoView();
 }

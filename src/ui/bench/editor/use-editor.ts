@@ -14,11 +14,14 @@ import { EditorView } from "prosemirror-view";
 import type { Person } from "@/core/people";
 import type { EditedSignature } from "../../signature/editing/use-signature";
 import type { PictureTarget } from "../pictures/place-picture";
+import { selectionBeside } from "./click-beside";
+import { copiedText } from "./copied-text";
 import { dragging, endDrag, startDrag, type Dragged } from "./drag";
 import { grip } from "./grip";
 import { staged } from "../../parts/drawing/stage";
 import { nodeViews } from "./node-views";
 import { fitToPlace, pasteForeign } from "./paste";
+import { writeAtPart } from "./writing-over";
 
 export interface EditorTools {
   /** The state at this moment, for what goes on after a wait. */
@@ -123,6 +126,19 @@ export function useEditor(signature: EditedSignature, given: Options): EditorOnS
             (html === "" && !asWords.current && takeFiles(event, event.clipboardData)) ||
             pasteForeign(pasted, html, slice, options.current.onPasted)
           );
+        },
+        clipboardTextSerializer: (slice) => copiedText(slice, options.current.person),
+        handleTextInput: (written, _from, _to, text) => {
+          const tr = writeAtPart(written.state, text);
+          if (tr) written.dispatch(tr);
+          return tr !== null;
+        },
+        // The caret goes into the cell that was clicked, and nowhere else.
+        handleClick: (clicked, _position, event) => {
+          const beside = selectionBeside(clicked, event);
+          if (!beside) return false;
+          clicked.dispatch(clicked.state.tr.setSelection(beside));
+          return true;
         },
         // Three clicks take the line; the cell around it is taken by its edge or by key.
         handleTripleClick: (clicked, position) => {

@@ -18,7 +18,7 @@ import {
   type CellAttributes,
 } from "@/core/signature";
 import { ColorField } from "../../parts/fields/color-field";
-import { IconButton } from "../../parts/icon-button";
+import { IconChoice } from "../../parts/fields/icon-choice";
 import { useBench } from "../bench-context";
 import { BandMeasures } from "./band-measures";
 import { BorderMeasures } from "./border-measures";
@@ -26,15 +26,27 @@ import { PaddingMeasures } from "./padding-measures";
 import { Section } from "../../parts/section";
 
 const horizontal = [
-  { value: "left", label: "Left in the cell", Icon: AlignLeft },
-  { value: "center", label: "Centred in the cell", Icon: AlignCenter },
-  { value: "right", label: "Right in the cell", Icon: AlignRight },
+  { value: "left", label: "Left in the cell", drawing: <AlignLeft size={16} aria-hidden /> },
+  { value: "center", label: "Centred in the cell", drawing: <AlignCenter size={16} aria-hidden /> },
+  { value: "right", label: "Right in the cell", drawing: <AlignRight size={16} aria-hidden /> },
 ] as const;
 
 const vertical = [
-  { value: "top", label: "At the top of the cell", Icon: AlignVerticalJustifyStart },
-  { value: "middle", label: "In the middle of the cell", Icon: AlignVerticalJustifyCenter },
-  { value: "bottom", label: "At the bottom of the cell", Icon: AlignVerticalJustifyEnd },
+  {
+    value: "top",
+    label: "At the top of the cell",
+    drawing: <AlignVerticalJustifyStart size={16} aria-hidden />,
+  },
+  {
+    value: "middle",
+    label: "In the middle of the cell",
+    drawing: <AlignVerticalJustifyCenter size={16} aria-hidden />,
+  },
+  {
+    value: "bottom",
+    label: "At the bottom of the cell",
+    drawing: <AlignVerticalJustifyEnd size={16} aria-hidden />,
+  },
 ] as const;
 
 /** Width, padding, borders, place and background of the selected cells, all of them at once. */
@@ -81,33 +93,25 @@ export function CellMeasures() {
       <BorderMeasures cells={cells} />
       <Section title="Place in cell">
         <div className="flex gap-0.5">
-          {horizontal.map(({ value, label, Icon }) => (
-            <IconButton
-              key={value}
-              label={label}
-              pressed={align !== undefined && (align ?? "left") === value}
-              onClick={() =>
-                change((tr, position) =>
-                  setAttributes(tr, position, cell, { align: value === "left" ? null : value }),
-                )
-              }
-            >
-              <Icon size={16} aria-hidden />
-            </IconButton>
-          ))}
+          <IconChoice
+            label="Across the cell"
+            value={align === undefined ? null : (align ?? "left")}
+            choices={horizontal}
+            onChange={(next) =>
+              change((tr, position) =>
+                setAttributes(tr, position, cell, { align: next === "left" ? null : next }),
+              )
+            }
+          />
           <span aria-hidden className="mx-1 border-l border-hairline" />
-          {vertical.map(({ value, label, Icon }) => (
-            <IconButton
-              key={value}
-              label={label}
-              pressed={common("verticalAlign") === value}
-              onClick={() =>
-                change((tr, position) => setAttributes(tr, position, cell, { verticalAlign: value }))
-              }
-            >
-              <Icon size={16} aria-hidden />
-            </IconButton>
-          ))}
+          <IconChoice
+            label="Up and down in the cell"
+            value={common("verticalAlign") ?? null}
+            choices={vertical}
+            onChange={(verticalAlign) =>
+              change((tr, position) => setAttributes(tr, position, cell, { verticalAlign }))
+            }
+          />
         </div>
       </Section>
       <Section title="Background">

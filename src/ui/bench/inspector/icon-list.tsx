@@ -5,7 +5,7 @@ import type { Node } from "prosemirror-model";
 import { NodeSelection } from "prosemirror-state";
 import type { Transform } from "prosemirror-transform";
 import { drawnFrom } from "@/contract";
-import { describeLink } from "@/core/links";
+import { describeLink, splitNetworkAddress } from "@/core/links";
 import { duplicateIcon, hrefOf, image, moveIcon, removeIcon } from "@/core/signature";
 import { IconButton } from "../../parts/icon-button";
 import { SortableItem, SortableList } from "../../parts/sortable-list";
@@ -20,9 +20,12 @@ interface IconProps {
 }
 
 function Icon({ icon, index, onSelect, onDuplicate, onRemove }: IconProps) {
+  const { networks = [] } = useBench().altContext;
   const href = hrefOf(icon);
   const { alt, source } = image.of(icon);
   const name = alt || `icon ${index + 1}`;
+  // What it says is often the same of all; where it leads tells it from the others.
+  const leadsTo = href && (splitNetworkAddress(networks, href)?.kind.name ?? describeLink(href).shown);
   return (
     <SortableItem
       index={index}
@@ -41,9 +44,9 @@ function Icon({ icon, index, onSelect, onDuplicate, onRemove }: IconProps) {
           >
             <img src={drawnFrom(source)} alt="" className="h-5 max-w-8 shrink-0 object-contain" />
             <span className="min-w-0 text-xs">
-              <span className="block truncate">{name}</span>
+              <span className="block truncate">{leadsTo ?? name}</span>
               <span className={`block truncate ${href ? "text-soft" : "text-clay"}`}>
-                {href ? describeLink(href).shown : "leads nowhere yet"}
+                {href ? alt || "no alt text" : "leads nowhere yet"}
               </span>
             </span>
           </button>

@@ -3,10 +3,10 @@
 import { Crop } from "lucide-react";
 import { useState } from "react";
 import { toast } from "sonner";
-import { suggestAlt } from "@/core/checks";
+import { pixelsLacking, suggestAlt, type PictureFacts } from "@/core/checks";
 import { isHosted } from "@/core/addresses";
 import { displaySide } from "@/core/pictures";
-import type { image } from "@/core/signature";
+import type { image, PictureAttributes } from "@/core/signature";
 import { Button } from "../../parts/button";
 import { MeasureField } from "../../parts/fields/measure-field";
 import { useBench } from "../bench-context";
@@ -22,7 +22,7 @@ export function PictureMeasures({
   attributes,
   set,
 }: MeasuresOfPart<typeof image.attributes>) {
-  const { editor, altContext, resizePicture, choosePicture, cutPicture } = useBench();
+  const { editor, altContext, pictureFacts, resizePicture, choosePicture, cutPicture } = useBench();
   const [busy, setBusy] = useState(false);
   const { source, width, height, alt, decorative } = attributes;
 
@@ -60,18 +60,12 @@ export function PictureMeasures({
             Cut it
           </Button>
         )}
-        {node.isBlock && (
-          <Button onClick={() => choosePicture({ kind: "replace", position })}>Choose another</Button>
-        )}
+        <Button onClick={() => choosePicture({ kind: "replace", position })}>Choose another</Button>
       </div>
       <Section title="Display size">
         <SizeFields width={width} height={height} disabled={busy} onChange={(asked) => void resize(asked)} />
         <p aria-live="polite" className="mt-1 text-xs text-soft">
-          {busy
-            ? "Cutting…"
-            : isHosted(source)
-              ? "It is cut anew at each size, with pixels enough for sharp displays."
-              : "This picture is not hosted here, so it cannot be cut to size."}
+          {busy ? "Cutting…" : wordsOnPixels(attributes, pictureFacts[source])}
         </p>
       </Section>
       <Section title="Said while pictures are blocked">
@@ -103,6 +97,19 @@ export function PictureMeasures({
       </Section>
     </>
   );
+}
+
+/** What is said of a picture's pixels, beside its size. */
+function wordsOnPixels(
+  { source, width, height }: PictureAttributes,
+  facts: PictureFacts | undefined,
+): string {
+  const needed = facts && pixelsLacking({ width, height }, facts);
+  if (needed)
+    return `It would need ${needed.width} × ${needed.height} px to be sharp at this size, and has ${facts.pixels?.width} × ${facts.pixels?.height}.`;
+  return isHosted(source)
+    ? "It is cut anew at each size, with pixels enough for sharp displays."
+    : "It is not hosted here: its file stays as it is, in its own proportions.";
 }
 
 interface SizeProps {

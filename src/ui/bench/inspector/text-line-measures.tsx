@@ -2,7 +2,7 @@
 
 import { AlignCenter, AlignLeft, AlignRight } from "lucide-react";
 import { line, setAttributes, settingsOf, type AttributesOf } from "@/core/signature";
-import { IconButton } from "../../parts/icon-button";
+import { IconChoice } from "../../parts/fields/icon-choice";
 import { ChoiceField } from "../../parts/fields/choice-field";
 import { MeasureField } from "../../parts/fields/measure-field";
 import { useBench } from "../bench-context";
@@ -10,11 +10,17 @@ import { selectedLines } from "../editor/commands";
 import { Section } from "../../parts/section";
 
 const alignments = [
-  { value: null, label: "As the cell", Icon: null },
-  { value: "left", label: "Left", Icon: AlignLeft },
-  { value: "center", label: "Centred", Icon: AlignCenter },
-  { value: "right", label: "Right", Icon: AlignRight },
+  { value: "cell", label: "As the cell in its line", drawing: <span className="text-xs">cell</span> },
+  { value: "left", label: "Left in its line", drawing: <AlignLeft size={16} aria-hidden /> },
+  { value: "center", label: "Centred in its line", drawing: <AlignCenter size={16} aria-hidden /> },
+  { value: "right", label: "Right in its line", drawing: <AlignRight size={16} aria-hidden /> },
 ] as const;
+
+/** The value that all of the lines have, or null. */
+function commonOf<T>(values: readonly T[]): T | null {
+  const [first, ...others] = values;
+  return first !== undefined && others.every((each) => each === first) ? first : null;
+}
 
 const directions = {
   signature: "as the signature",
@@ -27,10 +33,9 @@ const directions = {
 export function TextLineMeasures() {
   const { editor } = useBench();
   const lines = selectedLines(editor.state);
-  const [first] = lines;
-  if (!first) return null;
+  if (lines.length === 0) return null;
+  const all = lines.map(({ node }) => line.of(node));
   const settings = settingsOf(editor.state.doc);
-  const own = line.of(first.node).lineHeight;
   const set = (patch: Partial<AttributesOf<typeof line.attributes>>): void =>
     editor.apply(
       ({ tr }) => {
@@ -45,27 +50,23 @@ export function TextLineMeasures() {
         <MeasureField
           label="Line height"
           range={line.attributes.lineHeight.value.value}
-          value={own ?? settings.lineHeight}
+          value={commonOf(all.map(({ lineHeight }) => lineHeight ?? settings.lineHeight))}
+          none="mixed"
           onChange={(lineHeight) =>
             set({ lineHeight: lineHeight === settings.lineHeight ? null : lineHeight })
           }
         />
-        <div role="group" aria-label="Alignment of the line" className="flex gap-0.5">
-          {alignments.map(({ value, label, Icon }) => (
-            <IconButton
-              key={label}
-              label={`${label} in its line`}
-              pressed={line.of(first.node).align === value}
-              onClick={() => set({ align: value })}
-            >
-              {Icon ? <Icon size={16} aria-hidden /> : <span className="text-xs">cell</span>}
-            </IconButton>
-          ))}
-        </div>
+        <IconChoice
+          label="Alignment of the line"
+          value={commonOf(all.map(({ align }) => align ?? "cell"))}
+          choices={alignments}
+          onChange={(align) => set({ align: align === "cell" ? null : align })}
+        />
       </div>
       <ChoiceField
         label="Direction of the line"
-        value={line.of(first.node).direction ?? "signature"}
+        value={commonOf(all.map(({ direction }) => direction ?? "signature"))}
+        none="mixed"
         choices={directions}
         onChange={(direction) => set({ direction: direction === "signature" ? null : direction })}
         className="mt-2 w-44"

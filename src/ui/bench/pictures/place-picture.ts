@@ -8,6 +8,7 @@ import {
   type Transaction,
 } from "prosemirror-state";
 import type { Cut, Original } from "@/contract";
+import { suggestAlt, type AltContext } from "@/core/checks";
 import type { AddressReport } from "@/core/links";
 import { firstDisplaySize, type Size } from "@/core/pictures";
 import {
@@ -16,7 +17,6 @@ import {
   image,
   innerWidth,
   insertParts,
-  picture,
   picturesOf,
   setAttributes,
   settingsOf,
@@ -87,6 +87,32 @@ export function heightInLine({ doc, selection }: EditorState, at: number | null)
   return 2 * Math.ceil(size / 2);
 }
 
+/** The height that a place asks for: that of a line's text, or of the icon or small picture that is replaced. */
+export function heightGiven(state: EditorState, target: PictureTarget): number | null {
+  if (target.kind === "in-line") return heightInLine(state, target.at);
+  const node = target.kind === "replace" ? state.doc.nodeAt(target.position) : null;
+  return node?.isInline && image.is(node) ? image.of(node).height : null;
+}
+
+/**
+ * Whether a picture that is replaced goes on saying what it says: an icon says where it leads, and of another the user
+ * has said so.
+ */
+export function keepsAlt({ doc }: EditorState, target: PictureTarget, context: AltContext): boolean {
+  const node = target.kind === "replace" ? doc.nodeAt(target.position) : null;
+  if (target.kind !== "replace" || !node || !image.is(node)) return false;
+  const { source, alt, decorative } = image.of(node);
+  if (source === "" || (alt === "" && !decorative)) return false;
+  return node.isInline || decorative || alt !== suggestAlt(doc, target.position, context);
+}
+
+/** A size in the proportions of a file, at a width or a height. */
+export function inProportion(file: Size, asked: { width: number } | { height: number }): Size {
+  return "height" in asked
+    ? atHeight(file, asked.height)
+    : { width: asked.width, height: Math.max(1, Math.round((file.height * asked.width) / file.width)) };
+}
+
 /** The size that a picture has at another height, in its own proportions. */
 export const atHeight = ({ width, height }: Size, wanted: number): Size => ({
   width: Math.max(1, Math.round((width * wanted) / height)),
@@ -137,8 +163,8 @@ export function placePicture(state: EditorState, shown: Shown, target: PictureTa
   const { position } = target;
   const node = doc.nodeAt(position);
   if (target.kind === "replace") {
-    if (!picture.is(node)) return null;
-    setAttributes(tr, position, picture, shown);
+    if (!node || !image.is(node)) return null;
+    setAttributes(tr, position, image, shown);
     return { tr: tr.setSelection(NodeSelection.create(tr.doc, position)), at: position };
   }
   if (!node || !iconRow.is(node)) return null;

@@ -11,7 +11,7 @@ import { build, iconRow, image, setAttributes, style } from "@/core/signature";
 import { ask } from "../../parts/asking/ask";
 import type { EditedSignature } from "../../signature/editing/use-signature";
 import { shownOf } from "./place-picture";
-import type { KnownPictures } from "./use-picture-facts";
+import type { KnownPictures } from "../../signature/use-picture-facts";
 
 /** An icon for a row: what it is made from, what it says and where it leads. */
 export interface ChosenIcon {

@@ -5,6 +5,7 @@ import { useCallback, useMemo } from "react";
 import { NodeSelection } from "prosemirror-state";
 import { toast } from "sonner";
 import { endpoints, type Cut, type CutRequest } from "@/contract";
+import { isHosted } from "@/core/addresses";
 import { suggestAlt, type AltContext } from "@/core/checks";
 import { image, setAttributes } from "@/core/signature";
 import { ask, send } from "../../parts/asking/ask";
@@ -12,7 +13,9 @@ import type { EditedSignature } from "../../signature/editing/use-signature";
 import {
   atHeight,
   findPicture,
-  heightInLine,
+  heightGiven,
+  inProportion,
+  keepsAlt,
   placePicture,
   placeToFill,
   roomFor,
@@ -22,7 +25,7 @@ import {
   type PictureTarget,
   type Shown,
 } from "./place-picture";
-import type { KnownPictures } from "./use-picture-facts";
+import type { KnownPictures } from "../../signature/use-picture-facts";
 
 export interface Pictures {
   /** Places a picture where it was asked for. Rejects with a message that can be shown. */
@@ -37,7 +40,7 @@ export interface Pictures {
 
 export function usePictures(
   { current, dispatch }: Pick<EditedSignature, "current" | "dispatch">,
-  { learnCut, learnForeign }: KnownPictures,
+  { facts, learnCut, learnForeign }: KnownPictures,
   context: AltContext,
 ): Pictures {
   const makeCut = useCallback(
@@ -51,8 +54,8 @@ export function usePictures(
 
   const shownFor = useCallback(
     async (choice: Choice, target: PictureTarget): Promise<Shown> => {
-      /** What stands in a line is as high as its text. */
-      const level = target.kind === "in-line" ? heightInLine(current(), target.at) : null;
+      /** What stands in a line is as high as its text, and what takes the place of an icon as high as that. */
+      const level = heightGiven(current(), target);
       switch (choice.kind) {
         case "foreign": {
           learnForeign(choice.report);
@@ -88,7 +91,8 @@ export function usePictures(
       if (!placed) return;
       const { tr, at } = placed;
       // It says what its use suggests; of one from elsewhere, nobody knows what it shows.
-      if (choice.kind !== "foreign" && target.kind !== "in-line") {
+      const keeps = target.kind === "in-line" || keepsAlt(current(), target, context);
+      if (choice.kind !== "foreign" && !keeps) {
         const { selection } = tr;
         setAttributes(tr, at, image, { alt: suggestAlt(tr.doc, at, context) });
         if (selection instanceof NodeSelection) tr.setSelection(NodeSelection.create(tr.doc, selection.from));
@@ -126,7 +130,12 @@ export function usePictures(
     async (position, asked) => {
       const node = current().doc.nodeAt(position);
       if (!node || !image.is(node)) return;
-      const { source } = image.of(node);
+      const { source, width, height } = image.of(node);
+      if (!isHosted(source)) {
+        const own = facts[source]?.pixels ?? { width, height };
+        const { tr } = current();
+        return dispatch(setAttributes(tr, position, image, inProportion(own, asked)));
+      }
       const cut = await makeCut(
         "width" in asked
           ? { kind: "at-width", source, width: asked.width }
@@ -134,7 +143,7 @@ export function usePictures(
       );
       swap(source, position, cut);
     },
-    [current, makeCut, swap],
+    [current, dispatch, facts, makeCut, swap],
   );
 
   return useMemo(() => ({ place, placeFiles, resize, swap }), [place, placeFiles, resize, swap]);

@@ -58,13 +58,13 @@ export function Toolbar() {
     <div
       role="toolbar"
       aria-label="Text"
-      className="flex min-h-10 flex-wrap items-center gap-x-2.5 gap-y-1 border-b border-hairline px-4 py-0.5"
+      className="flex min-h-10 flex-wrap items-center gap-x-2 gap-y-1 border-b border-hairline px-4 py-0.5"
     >
       <FontField
         label="Font"
         value={common(text.font)}
         onChange={(family) => set("font", family)}
-        className="w-32"
+        className="w-28"
       />
       <TextSizeField
         label="Text size"

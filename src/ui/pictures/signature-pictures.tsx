@@ -1,0 +1,152 @@
+"use client";
+
+/** The pictures of one signature: their cuts, those at addresses elsewhere, and what is wrong with them. */
+import { Undo2 } from "lucide-react";
+import { closeHistory, undo, undoDepth } from "prosemirror-history";
+import type { Transform } from "prosemirror-transform";
+import { useState, type ReactNode } from "react";
+import { toast } from "sonner";
+import type { CatalogueEntry, ForeignPicture, OpenSignature } from "@/contract";
+import {
+  applyMend,
+  weightOf,
+  type Finding,
+  type LinkAnswers,
+  type PictureFactsBySource,
+} from "@/core/checks";
+import { describeLink, type NetworkKind } from "@/core/links";
+import type { Person } from "@/core/people";
+import { signatureBudget } from "@/core/pictures";
+import { becomeDocument, pictureSourcesOf, replaceSources } from "@/core/signature";
+import { Button } from "../parts/button";
+import { formatBytes } from "../parts/format";
+import { lazily, useAhead } from "../parts/lazily";
+import { plainState } from "../signature/editing/plain-state";
+import { useSignature } from "../signature/editing/use-signature";
+import { FindingList } from "../signature/finding-list";
+import type { PersonChoice } from "../signature/signature-header";
+import { Station } from "../signature/station";
+import { useFindings } from "../signature/use-findings";
+import { usePictureFacts } from "../signature/use-picture-facts";
+import { ForeignList } from "./addresses/foreign-list";
+import { PictureList } from "./picture-list";
+
+interface Props {
+  readonly signature: OpenSignature;
+  readonly people: readonly PersonChoice[];
+  readonly person: Person | null;
+  readonly base: string;
+  readonly pictures: PictureFactsBySource;
+  readonly answers: LinkAnswers;
+  readonly organisation: string;
+  readonly networks: readonly NetworkKind[];
+  readonly findings: readonly Finding[];
+  /** The originals whose cuts stand in it. */
+  readonly placed: readonly CatalogueEntry[];
+  /** What was found at addresses elsewhere. */
+  readonly looked: readonly ForeignPicture[];
+  /** The copies that it was published at. */
+  readonly published: readonly { readonly address: string; readonly fileName: string }[];
+  /** Publishing it elsewhere, and uploading. */
+  readonly children: ReactNode;
+}
+
+const conflict = lazily(() =>
+  import("../signature/editing/conflict-dialog").then(({ ConflictDialog }) => ConflictDialog),
+);
+const rooms = [conflict];
+
+const isElsewhere = (source: string): boolean => /^https?:/i.test(source);
+
+export function SignaturePictures(props: Props) {
+  const { signature, people, person, base, answers, organisation, networks, placed, published } = props;
+  useAhead(rooms);
+  const edited = useSignature(signature, plainState);
+  const { current, dispatch, state } = edited;
+  const document = state.doc;
+  const known = usePictureFacts(props.pictures);
+  const [looked, setLooked] = useState(props.looked);
+  const found = useFindings(
+    document,
+    { person, base, pictures: known.facts, answers, organisation, networks },
+    edited.asOpened ? props.findings : [],
+  );
+  const sources = pictureSourcesOf(document);
+  const elsewhere = sources.filter(isElsewhere);
+  const weight = weightOf(document, known.facts);
+
+  const learn = (report: ForeignPicture): void => {
+    known.learnForeign(report);
+    setLooked((before) => [...before.filter(({ address }) => address !== report.address), report]);
+  };
+  /** Each change is a step of its own, which can be taken back. */
+  const change = (make: (transform: Transform) => unknown): void => {
+    const tr = closeHistory(current().tr);
+    make(tr);
+    if (tr.docChanged) dispatch(tr);
+  };
+  /** Shows every picture that is at one address from another. */
+  const showFrom = (address: string, better: ForeignPicture): void => {
+    learn(better);
+    const sources = new Map([[address, better.address]]);
+    change((transform) => becomeDocument(transform, replaceSources(transform.doc, sources)));
+    toast(`It is shown from ${describeLink(better.address).shown} now.`);
+  };
+
+  return (
+    <Station
+      signature={{ ...signature, findings: found.findings }}
+      saving={edited.saving}
+      people={people}
+      current="pictures"
+      besideSaved={
+        undoDepth(state) > 0 && (
+          <Button look="quiet" onClick={() => undo(current(), dispatch)}>
+            <Undo2 size={15} aria-hidden />
+            Take the last change back
+          </Button>
+        )
+      }
+    >
+      <div className="grid grid-cols-[minmax(0,1fr)_260px] gap-8">
+        <div className="min-w-0">
+          <div className="flex items-baseline gap-3 pb-3">
+            <h1 className="font-serif text-2xl">Pictures in this signature</h1>
+            <p className={weight > signatureBudget ? "text-clay" : "text-soft"}>
+              {formatBytes(weight)} together, of {formatBytes(signatureBudget)}
+            </p>
+          </div>
+          {placed.length === 0 && elsewhere.length === 0 ? (
+            <p className="mb-6 border-t border-pine py-8 text-soft">
+              There is none yet. Click into a cell under Build and choose Picture.
+            </p>
+          ) : (
+            <PictureList entries={placed} base={base} signatureId={signature.id} />
+          )}
+          {elsewhere.length > 0 && (
+            <ForeignList
+              addresses={elsewhere}
+              looked={looked}
+              published={published}
+              onLooked={learn}
+              onShowFrom={showFrom}
+            />
+          )}
+          {props.children}
+        </div>
+        <aside aria-label="Findings">
+          <h2 className="mb-3 font-serif text-2xl">Findings</h2>
+          <FindingList
+            findings={found.findings.filter(({ station }) => station === "pictures")}
+            busy={found.document !== document}
+            onMend={(mend) => change((transform) => applyMend(transform, mend))}
+            empty="Every picture is at an address, light and sharp enough, and says what it shows."
+          />
+        </aside>
+      </div>
+      {edited.saving.kind === "stale" && (
+        <conflict.Component signature={edited} person={person} base={base} />
+      )}
+    </Station>
+  );
+}
