@@ -274,6 +274,11 @@ describe("alt text", () => {
     ["Write to desk@harrowfen.example", iconRow(icon("mailto:desk@harrowfen.example", ""))],
     ["Call +44 1632 960100", iconRow(icon("tel:+441632960100", ""))],
     ["Harrow Fen on the web", iconRow(icon("https://harrowfen.example", ""))],
+    // Small, it is an icon, whoever its file is named after; in a line it stands for what follows.
+    ["Ada", picture("ada", { width: 20, height: 20 })],
+    ["Phone", line(icon(null, ""), text(" "), build.field("phone"))],
+    ["Mail", line(icon(null, ""), text(" desk@harrowfen.example"))],
+    ["Phone", line(icon(null, ""), text(" Desk", link("tel:+441632960100")))],
   ])("is suggested as %s", (alt, block) => {
     const document = holding(block);
     const found = findings(document);

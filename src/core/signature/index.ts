@@ -15,7 +15,7 @@ export { setPadding } from "./edits/cells";
 export { evenColumns, moveColumnBorder, narrowestColumn, setColumnWidth } from "./edits/columns";
 export { setDirection } from "./edits/direction";
 export { duplicateIcon, moveIcon, removeIcon } from "./edits/icons";
-export { setAllLinkLooks, setLinkLook, type LinkLookPatch } from "./edits/link-looks";
+export { ownLinkLooks, setAllLinkLooks, setLinkLook, type LinkLookPatch } from "./edits/link-looks";
 export { deleteBands, insertBand, mergeCells, moveBand, rearrangeTable, splitCell } from "./edits/rearrange";
 export { replaceSources } from "./edits/replace-sources";
 export { setAttributes, setSettings } from "./edits/set-attributes";
@@ -25,7 +25,7 @@ export { isLeftOut, part, type BlockKind, type InlineKind, type MarkKind, type N
 export { button } from "./kinds/button";
 export { cell, type CellAttributes } from "./kinds/cell-attributes";
 export { divider } from "./kinds/divider";
-export { iconRow } from "./kinds/icon-row";
+export { drawnInRow, iconRow } from "./kinds/icon-row";
 export { isEmptyCell } from "./kinds/cell";
 export { heightOf, line } from "./kinds/line";
 export { personField, type PersonFieldAttributes } from "./kinds/person-field";

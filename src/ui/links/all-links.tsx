@@ -2,7 +2,8 @@
 
 import { useState } from "react";
 import type { Transform } from "prosemirror-transform";
-import { setAllLinkLooks, setSettings, type Settings } from "@/core/signature";
+import { toast } from "sonner";
+import { ownLinkLooks, setAllLinkLooks, setSettings, type Settings } from "@/core/signature";
 import { Button } from "../parts/button";
 import type { Palette } from "../parts/fields/color-choices";
 import { ColorField } from "../parts/fields/color-field";
@@ -10,8 +11,8 @@ import { Section } from "../parts/section";
 import { CheckField } from "../parts/fields/check-field";
 import { TextField } from "../parts/fields/text-field";
 
-/** Makes a change of the document. */
-export type Change = (make: (transform: Transform) => unknown) => void;
+/** Makes a change of the document; answers whether it changed anything. */
+export type Change = (make: (transform: Transform) => unknown) => boolean;
 
 interface Props {
   readonly settings: Settings;
@@ -35,6 +36,17 @@ export function AllLinks({ settings, palette, change }: Props) {
     };
     change((transform) => setSettings(transform, { campaign: given ? trimmed : null }));
   };
+  /** Says how many had a look of their own, which is what cannot be seen from here. */
+  const drawAll = (): void => {
+    let own = 0;
+    const changed = change((transform) => {
+      own = ownLinkLooks(transform.doc).size;
+      setAllLinkLooks(transform, { linkColor: color, linkUnderline: underline });
+    });
+    if (!changed) return void toast("All links are drawn so already.");
+    const others = own === 0 ? "none had" : own === 1 ? "one had" : `${own} had`;
+    toast(`All links are drawn so; ${others} a look of ${own === 1 ? "its" : "their"} own.`);
+  };
   return (
     <>
       <Section title="How every link is drawn">
@@ -50,12 +62,7 @@ export function AllLinks({ settings, palette, change }: Props) {
           onChange={(on) => setUnderline(on)}
           className="mt-2"
         />
-        <Button
-          className="mt-3"
-          onClick={() =>
-            change((transform) => setAllLinkLooks(transform, { linkColor: color, linkUnderline: underline }))
-          }
-        >
+        <Button className="mt-3" onClick={drawAll}>
           Draw all links so
         </Button>
         <p className="mt-1.5 text-xs text-soft">Also those that have a colour or underline of their own.</p>

@@ -6,7 +6,7 @@ import type { Node } from "prosemirror-model";
 import { useMemo } from "react";
 import { drawnFrom } from "@/contract";
 import { describeLink, type DescribedLink, type LinkAnswer } from "@/core/links";
-import { placeOf, type PlacedLink } from "@/core/signature";
+import { ownLinkLooks, placeOf, type PlacedLink } from "@/core/signature";
 import { SortableTable, type Column } from "../parts/table/sortable-table";
 import { AddressCell } from "./address-cell";
 import { AnswerWords } from "./answer-words";
@@ -50,6 +50,23 @@ function WhatLeads({ link }: { link: PlacedLink }) {
   );
 }
 
+/** That a link is not drawn as all are. */
+function OwnLook({ color }: { color: string | null | undefined }) {
+  if (color === undefined) return null;
+  return (
+    <>
+      {color && (
+        <span
+          aria-hidden
+          className="h-2.5 w-2.5 shrink-0 rounded-[2px] border border-hairline"
+          style={{ background: color }}
+        />
+      )}
+      <span>{color ? "a colour of its own" : "an underline of its own"}</span>
+    </>
+  );
+}
+
 /** Every destination, in reading order unless it is put in another. */
 export function LinkTable({
   document,
@@ -61,6 +78,7 @@ export function LinkTable({
   onOpen,
   onChange,
 }: Props) {
+  const looks = useMemo(() => ownLinkLooks(document), [document]);
   const columns = useMemo(
     (): readonly Column<Row>[] => [
       {
@@ -71,8 +89,9 @@ export function LinkTable({
         cell: ({ link }) => (
           <>
             <WhatLeads link={link} />
-            <span className="block truncate text-xs text-soft">
+            <span className="flex items-center gap-1.5 truncate text-xs text-soft">
               {link.use === "field" ? "a field, links itself" : placeOf(document, link.position)}
+              <OwnLook color={looks.get(link.position)} />
             </span>
           </>
         ),
@@ -136,7 +155,7 @@ export function LinkTable({
         },
       },
     ],
-    [document, answers, waiting, opened, callingCode, onOpen, onChange],
+    [document, looks, answers, waiting, opened, callingCode, onOpen, onChange],
   );
   const rows = useMemo(
     () => links.map((link): Row => ({ link, described: describeLink(link.href) })),

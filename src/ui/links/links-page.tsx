@@ -7,7 +7,7 @@ import { useMemo, useState } from "react";
 import { toast } from "sonner";
 import { endpoints, type KeptAnswer, type OpenSignature } from "@/contract";
 import { applyMend, applyMends, type Finding, type PictureFactsBySource } from "@/core/checks";
-import { callingCodeOf, type NetworkKind } from "@/core/links";
+import { callingCodeOf, describeLink, type NetworkKind } from "@/core/links";
 import type { Person } from "@/core/people";
 import { linksOf, settingsOf, type PlacedLink } from "@/core/signature";
 import { ask } from "../parts/asking/ask";
@@ -86,7 +86,8 @@ export function LinksPage(props: Props) {
   const toWalk = [...new Set(links.filter(isWeb).map(({ href }) => href))];
 
   const open = async (link: PlacedLink): Promise<void> => {
-    openLink(link.href, signature.personId);
+    if (!(await openLink(link.href, signature.personId)))
+      return void toast(`Nothing here opened ${describeLink(link.href).shown}, so it counts as not opened.`);
     try {
       const answer = await ask(endpoints.recordOpening, {
         body: {
@@ -104,6 +105,7 @@ export function LinksPage(props: Props) {
     const tr = closeHistory(current().tr);
     make(tr);
     if (tr.docChanged) dispatch(tr);
+    return tr.docChanged;
   };
   const mends = shown.flatMap(({ mend }) => mend ?? []);
 

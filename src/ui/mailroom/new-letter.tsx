@@ -4,7 +4,7 @@ import Link from "next/link";
 import { useRef, useState } from "react";
 import { endpoints } from "@/contract";
 import { ask } from "../parts/asking/ask";
-import { RichBox } from "./rich-box";
+import { RichBox, writtenIn } from "./rich-box";
 
 interface Props {
   readonly personId: string;
@@ -49,7 +49,7 @@ export function NewLetter({ personId, signature, to: wanted, subject: asked, tex
         body: {
           toPersonId: to,
           subject,
-          html: `<div style="${letterStyle}">${box.current?.innerHTML ?? ""}</div>`,
+          html: `<div style="${letterStyle}">${writtenIn(box.current)}</div>`,
         },
       });
       setSentTo(to);

@@ -4,7 +4,7 @@ import { useRef, useState } from "react";
 import { endpoints } from "@/contract";
 import { standIns } from "@/core/clients";
 import { ask } from "../parts/asking/ask";
-import { RichBox } from "./rich-box";
+import { RichBox, writtenIn } from "./rich-box";
 
 const limit = standIns["webmail-inline"].signatureLimit!;
 
@@ -16,7 +16,7 @@ export function Preferences({ personId, kept }: { personId: string; kept: string
   const [busy, setBusy] = useState(false);
 
   const changed = (): void => {
-    setLength(box.current?.innerHTML.length ?? 0);
+    setLength(writtenIn(box.current).length);
     setSaid({ text: "Not kept yet.", good: true });
   };
 
@@ -25,7 +25,7 @@ export function Preferences({ personId, kept }: { personId: string; kept: string
     try {
       const answer = await ask(endpoints.keepMailroomSignature, {
         params: { person: personId },
-        body: { html: box.current?.innerHTML ?? "" },
+        body: { html: writtenIn(box.current) },
       });
       setLength(answer.html.length);
       setSaid({ text: "Kept. It goes under every new letter.", good: true });

@@ -1,6 +1,7 @@
 "use client";
 
 import { useState, type RefObject } from "react";
+import { drawnFrom } from "@/contract";
 import { received } from "@/core/clients";
 
 interface Props {
@@ -34,10 +35,31 @@ function insertAtSelection(box: HTMLElement, html: string): void {
 const asHtml = (text: string): string =>
   text.replaceAll("&", "&amp;").replaceAll("<", "&lt;").replaceAll(/\r?\n/g, "<br>");
 
+/** The attribute that holds where a picture truly is, while it is drawn from somewhere here. */
+const trueAddress = "data-address";
+
+/** HTML as it is drawn in a box: pictures at invented addresses come from the invented sites. */
+const drawn = (html: string): string =>
+  html.replace(/ src="(https?:\/\/[^"]+)"/g, (whole, address: string) => {
+    const here = drawnFrom(address);
+    return here === address ? whole : ` src="${here}" ${trueAddress}="${address}"`;
+  });
+
+/** What is written in a box, with its pictures at their true addresses; empty before there is one. */
+export function writtenIn(box: HTMLElement | null): string {
+  if (!box) return "";
+  const copy = box.cloneNode(true) as HTMLElement;
+  for (const picture of copy.querySelectorAll(`[${trueAddress}]`)) {
+    picture.setAttribute("src", picture.getAttribute(trueAddress) ?? "");
+    picture.removeAttribute(trueAddress);
+  }
+  return copy.innerHTML;
+}
+
 /** An editable box that takes a real paste and cleans it as this kind of webmail does. */
 export function RichBox({ label, box, initial, onChange, className = "" }: Props) {
   // Set once: from then on it is the writer who changes it.
-  const [first] = useState({ __html: initial });
+  const [first] = useState({ __html: drawn(initial) });
   return (
     <div
       ref={box}
@@ -53,7 +75,7 @@ export function RichBox({ label, box, initial, onChange, className = "" }: Props
         event.preventDefault();
         const html = event.clipboardData.getData("text/html");
         const pasted = html || asHtml(event.clipboardData.getData("text/plain"));
-        insertAtSelection(event.currentTarget, received(pasted, "webmail-inline").html.trim());
+        insertAtSelection(event.currentTarget, drawn(received(pasted, "webmail-inline").html.trim()));
         onChange?.();
       }}
       className={`mm-box ${className}`}

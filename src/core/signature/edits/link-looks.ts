@@ -1,7 +1,10 @@
 /** How links are drawn: one link by itself, or every link of the signature in one step. */
-import type { Mark } from "prosemirror-model";
+import type { Mark, Node } from "prosemirror-model";
 import type { Transform } from "prosemirror-transform";
+import { attributesIn } from "../description";
+import { textColor } from "../marks/color";
 import { link, type LinkAttributes } from "../marks/link";
+import { underline as underlined } from "../marks/underline";
 import { schema } from "../schema";
 import { setSettings } from "./set-attributes";
 
@@ -34,6 +37,22 @@ export function setLinkLook<T extends Transform>(
     if (!next.eq(mark)) transform.addMark(range.from, range.to, next);
   }
   return transform;
+}
+
+/**
+ * The links of a document that are not drawn as all of its links are, by the positions of their text: their colour, or
+ * null where only the underline is their own.
+ */
+export function ownLinkLooks(document: Node): ReadonlyMap<number, string | null> {
+  const found = new Map<number, string | null>();
+  document.descendants((node, position) => {
+    const own = node.isInline ? attributesIn(link, node.marks) : null;
+    if (!own) return;
+    const color = attributesIn(textColor, node.marks)?.color ?? own.color;
+    const underline = own.underline !== null || node.marks.some(underlined.is);
+    if (color !== null || underline) found.set(position, color);
+  });
+  return found;
 }
 
 /**

@@ -5,6 +5,7 @@
 import type { Node } from "prosemirror-model";
 import { element, px as length } from "../../html";
 import { iconLook, iconSize } from "../../icons";
+import type { Size } from "../../pictures";
 import { writeInline, writeInlinePlain } from "../inline";
 import { choice, count, optional, px } from "../../values";
 import { attribute, describeAttributes, type AttributesOf } from "../description";
@@ -41,12 +42,15 @@ function inRows(
 const iconsOf = (row: Node): readonly Node[] =>
   row.children.filter((icon) => image.is(icon) && image.of(icon).source !== "");
 
-/** An icon at the row's height; one that would be wider than any picture may be is as wide as that, and lower. */
-function sized(icon: Node, size: number): Node {
+/**
+ * The size that an icon is drawn at in a row, px: at the row's height; one that would be wider than any picture may be is
+ * as wide as that, and lower.
+ */
+export function drawnInRow(icon: Node, row: Node): Size {
   const { width, height } = image.of(icon);
-  const scale = Math.min(size / height, widest / width);
+  const scale = Math.min(iconRow.of(row).size / height, widest / width);
   const side = (length: number): number => Math.max(1, Math.round(scale * length));
-  return icon.type.create({ ...icon.attrs, height: side(height), width: side(width) }, null, icon.marks);
+  return { width: side(width), height: side(height) };
 }
 
 /** The icons at their drawn sizes, row by row, and the columns that they stand in; px. */
@@ -55,8 +59,10 @@ function gridOf(node: Node): {
   columns: readonly number[];
   width: number;
 } {
-  const { size, gap } = iconRow.of(node);
-  const icons = iconsOf(node).map((icon) => sized(icon, size));
+  const { gap } = iconRow.of(node);
+  const icons = iconsOf(node).map((icon) =>
+    icon.type.create({ ...icon.attrs, ...drawnInRow(icon, node) }, null, icon.marks),
+  );
   const rows = inRows(icons, iconRow.of(node));
   const across = rows[0]?.length ?? 0;
   // Each column is as wide as its widest icon, and has the gap at its right.

@@ -6,7 +6,8 @@ import { toast } from "sonner";
 import { pixelsLacking, suggestAlt, type PictureFacts } from "@/core/checks";
 import { isHosted } from "@/core/addresses";
 import { displaySide } from "@/core/pictures";
-import type { image, PictureAttributes } from "@/core/signature";
+import { drawnInRow, iconRow, type image, type PictureAttributes } from "@/core/signature";
+import { formatSize } from "../../parts/format";
 import { Button } from "../../parts/button";
 import { MeasureField } from "../../parts/fields/measure-field";
 import { useBench } from "../bench-context";
@@ -49,6 +50,9 @@ export function PictureMeasures({
 
   // While a picture is moved or taken out, the tools still show it where it was.
   const there = editor.state.doc.nodeAt(position) === node;
+  const around = there ? editor.state.doc.resolve(position).parent : null;
+  const row = around && iconRow.is(around) ? around : null;
+  const shown = row ? drawnInRow(node, row) : { width, height };
   const suggested = there && !decorative ? suggestAlt(editor.state.doc, position, altContext) : "";
 
   return (
@@ -63,9 +67,21 @@ export function PictureMeasures({
         <Button onClick={() => choosePicture({ kind: "replace", position })}>Choose another</Button>
       </div>
       <Section title="Display size">
-        <SizeFields width={width} height={height} disabled={busy} onChange={(asked) => void resize(asked)} />
+        {row ? (
+          <p>
+            {formatSize(shown.width, shown.height)}
+            <span className="block text-xs text-soft">It is as high as its row says.</span>
+          </p>
+        ) : (
+          <SizeFields
+            width={width}
+            height={height}
+            disabled={busy}
+            onChange={(asked) => void resize(asked)}
+          />
+        )}
         <p aria-live="polite" className="mt-1 text-xs text-soft">
-          {busy ? "Cutting…" : wordsOnPixels(attributes, pictureFacts[source])}
+          {busy ? "Cutting…" : wordsOnPixels({ source, ...shown }, pictureFacts[source])}
         </p>
       </Section>
       <Section title="Said while pictures are blocked">
@@ -101,7 +117,7 @@ export function PictureMeasures({
 
 /** What is said of a picture's pixels, beside its size. */
 function wordsOnPixels(
-  { source, width, height }: PictureAttributes,
+  { source, width, height }: Pick<PictureAttributes, "source" | "width" | "height">,
   facts: PictureFacts | undefined,
 ): string {
   const needed = facts && pixelsLacking({ width, height }, facts);

@@ -4,11 +4,13 @@
 import { useCallback, useMemo } from "react";
 import type { Node } from "prosemirror-model";
 import type { Transaction } from "prosemirror-state";
+import { toast } from "sonner";
 import { endpoints, type Cut, type DrawnIcon, type IconChoice } from "@/contract";
 import { isHosted } from "@/core/addresses";
 import type { IconLook } from "@/core/icons";
 import { build, iconRow, image, setAttributes, style } from "@/core/signature";
 import { ask } from "../../parts/asking/ask";
+import { formatCount } from "../../parts/format";
 import type { EditedSignature } from "../../signature/editing/use-signature";
 import { shownOf } from "./place-picture";
 import type { KnownPictures } from "../../signature/use-picture-facts";
@@ -117,6 +119,8 @@ export function useIconRows(
       );
       const now = rowAt(position);
       if (!now) return;
+      if (drawn.every(({ cut }) => cut === null))
+        return void toast("These icons are at addresses elsewhere, so they stay as they are.");
       const { tr } = current();
       setAttributes(tr, position, iconRow, { look });
       showCuts(
@@ -126,6 +130,11 @@ export function useIconRows(
         new Map(sources.map((source, index) => [source, drawn[index]?.cut ?? null])),
       );
       dispatch(tr);
+      const left = drawn.filter(({ cut }) => cut === null).length;
+      if (left > 0)
+        toast(
+          `${formatCount(left, "icon")} from elsewhere ${left === 1 ? "stays as it is" : "stay as they are"}.`,
+        );
     },
     [current, dispatch, drawIcons, rowAt],
   );
