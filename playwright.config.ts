@@ -13,6 +13,8 @@ export default defineConfig({
     ? [["list"], ["json", { outputFile: process.env.STILL_LINE_E2E_REPORT }]]
     : [["list"]],
   use: {
+    // One test allows it: what a worker answers, no test can stand in for.
+    serviceWorkers: "block",
     viewport: { width: 1280, height: 800 },
     permissions: ["clipboard-read", "clipboard-write"],
     actionTimeout: 15_000,

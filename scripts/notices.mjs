@@ -34,6 +34,7 @@ async function shipped() {
     platform: "browser",
     jsx: "automatic",
     external: ["next", "next/*", "react", "react/*", "react-dom", "react-dom/*"],
+    loader: { ".woff2": "empty", ".woff": "empty" },
     logLevel: "error",
   });
   const names = Object.keys(metafile.inputs).flatMap(

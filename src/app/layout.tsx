@@ -1,5 +1,6 @@
 import type { Metadata } from "next";
 import { Toaster } from "sonner";
+import { PageServices } from "@/ui/parts/page-services";
 import "./globals.css";
 
 export const metadata: Metadata = {
@@ -18,6 +19,7 @@ export default function Layout({ children }: { children: React.ReactNode }) {
       </head>
       <body>
         {children}
+        <PageServices />
         <Toaster
           position="bottom-right"
           toastOptions={{

@@ -84,7 +84,8 @@ const sharp = 2;
 
 /**
  * The pixels that the file of a picture would need to be sharp at the size that it is shown at, or null where it has
- * enough, or where nothing is known of it. A px of rounding is no lack.
+ * enough, or where nothing is known of it. A px of rounding is no lack; one that is drawn out of proportion is judged by
+ * its sharper side.
  */
 export function pixelsLacking(
   { width, height }: Size,
@@ -92,7 +93,7 @@ export function pixelsLacking(
 ): Size | null {
   if (needed || !pixels) return needed;
   const wanted = { width: width * sharp, height: height * sharp };
-  return pixels.width >= wanted.width - 1 && pixels.height >= wanted.height - 1 ? null : wanted;
+  return pixels.width >= wanted.width - 1 || pixels.height >= wanted.height - 1 ? null : wanted;
 }
 
 function checkFile(

@@ -27,7 +27,7 @@ const escaped = (text: string): string =>
 const asLines = (text: string): string =>
   text
     .split("\n")
-    .map((line) => `<div>${escaped(line) || "<br>"}</div>`)
+    .map((line) => `<div dir="auto">${escaped(line) || "<br>"}</div>`)
     .join("");
 
 /** Writing a letter, with the kept signature under it. */

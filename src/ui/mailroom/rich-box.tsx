@@ -45,7 +45,7 @@ const drawn = (html: string): string =>
     return here === address ? whole : ` src="${here}" ${trueAddress}="${address}"`;
   });
 
-/** What is written in a box, with its pictures at their true addresses; empty before there is one. */
+/** What is written in a box, as it is sent: with pictures at their true addresses; empty before there is one. */
 export function writtenIn(box: HTMLElement | null): string {
   if (!box) return "";
   const copy = box.cloneNode(true) as HTMLElement;
@@ -53,6 +53,13 @@ export function writtenIn(box: HTMLElement | null): string {
     picture.setAttribute("src", picture.getAttribute(trueAddress) ?? "");
     picture.removeAttribute(trueAddress);
   }
+  // Each line says in which direction it was typed; few mail clients read it off the letters.
+  const lines = box.querySelectorAll<HTMLElement>("[dir=auto]");
+  copy.querySelectorAll("[dir=auto]").forEach((line, index) => {
+    const typed = lines[index];
+    if (typed && getComputedStyle(typed).direction === "rtl") line.setAttribute("dir", "rtl");
+    else line.removeAttribute("dir");
+  });
   return copy.innerHTML;
 }
 

@@ -36,15 +36,35 @@ function Address({ cut, base }: { cut: CatalogueCut; base: string }) {
   );
 }
 
+/** The columns of every table of cuts, and how wide they are. */
+const heads = {
+  cut: { title: "Cut", width: "w-20" },
+  size: { title: "Display size", width: "w-28" },
+  weight: { title: "Weight", width: "w-48" },
+  address: { title: "Address", width: "min-w-0 flex-1" },
+  usedIn: { title: "Used in", width: "w-36" },
+} as const;
+
+/** The heads of the tables of cuts under it, said once. Read out, each table says them itself. */
+export function CutHeads() {
+  return (
+    <div aria-hidden className="flex text-xs text-soft">
+      {Object.values(heads).map(({ title, width }) => (
+        <span key={title} className={`shrink-0 ${width}`}>
+          {title}
+        </span>
+      ))}
+    </div>
+  );
+}
+
 /** Cuts with their sizes, weights, addresses and users; each opens where it can be changed. */
 export function CutTable({ caption, cuts, base, signatureId }: Props) {
-  const columns = useMemo((): readonly Column<CatalogueCut>[] => {
-    /** A single cut is in every order already. */
-    const ordered = (order: NonNullable<Column<CatalogueCut>["order"]>) => (cuts.length > 1 ? { order } : {});
-    return [
+  const columns = useMemo(
+    (): readonly Column<CatalogueCut>[] => [
       {
-        title: "Cut",
-        width: "w-20",
+        title: heads.cut.title,
+        width: heads.cut.width,
         className: "py-1.5 pr-3 align-middle",
         cell: (cut) => (
           <Link
@@ -65,10 +85,9 @@ export function CutTable({ caption, cuts, base, signatureId }: Props) {
         ),
       },
       {
-        title: "Display size",
-        width: "w-28",
+        title: heads.size.title,
+        width: heads.size.width,
         className: "whitespace-nowrap pr-3 align-middle",
-        ...ordered(({ width, height }) => width * height),
         cell: ({ width, height, needed }) => (
           <>
             {formatSize(width, height)}
@@ -77,33 +96,32 @@ export function CutTable({ caption, cuts, base, signatureId }: Props) {
         ),
       },
       {
-        title: "Weight",
-        width: "w-48",
+        title: heads.weight.title,
+        width: heads.weight.width,
         className: "pr-4 align-middle",
-        ...ordered(({ bytes }) => bytes),
         cell: ({ bytes, use }) => <WeightBar bytes={bytes} use={use} />,
       },
       {
-        title: "Address",
+        title: heads.address.title,
         className: "pr-3 align-middle",
-        ...ordered(({ fileName }) => fileName),
         cell: (cut) => <Address cut={cut} base={base} />,
       },
       {
-        title: "Used in",
-        width: "w-36",
+        title: heads.usedIn.title,
+        width: heads.usedIn.width,
         className: "text-soft align-middle",
-        ...ordered(({ usedIn }) => usedIn.join(", ") || undefined),
         cell: ({ usedIn }) => (usedIn.length === 0 ? "not used" : usedIn.join(", ")),
       },
-    ];
-  }, [cuts.length, base, signatureId]);
+    ],
+    [base, signatureId],
+  );
   return (
     <SortableTable
       caption={caption}
       rows={cuts}
       keyOf={({ source }) => source}
       columns={columns}
+      headsElsewhere
       className="mt-1.5 text-sm"
     />
   );

@@ -3,7 +3,7 @@ import Link from "next/link";
 import { addressOf, endpoints, type CatalogueEntry } from "@/contract";
 import { buttonClass } from "../parts/button";
 import { formatBytes, formatSize } from "../parts/format";
-import { CutTable } from "./cut-table";
+import { CutHeads, CutTable } from "./cut-table";
 import { OriginalName } from "./original-name";
 import { ReplaceButton } from "./replace-button";
 
@@ -14,15 +14,21 @@ interface Props {
   readonly signatureId?: string;
 }
 
+const columns = "grid grid-cols-[140px_minmax(0,1fr)] gap-5";
+
 /** Originals, each with the cuts made from it and their addresses. */
 export function PictureList({ entries, base, signatureId }: Props) {
+  const cut = entries.some(({ cuts }) => cuts.length > 0);
   return (
     <ul>
+      {cut && (
+        <li aria-hidden className={`${columns} sticky top-0 z-10 bg-paper py-1.5`}>
+          <span className="text-xs text-soft">Original</span>
+          <CutHeads />
+        </li>
+      )}
       {entries.map(({ original, cuts }) => (
-        <li
-          key={original.hash}
-          className="grid grid-cols-[140px_minmax(0,1fr)] gap-5 border-t border-pine py-4"
-        >
+        <li key={original.hash} className={`${columns} border-t border-pine py-4`}>
           <img
             src={addressOf(endpoints.pictureThumbnail, { hash: original.hash })}
             alt=""

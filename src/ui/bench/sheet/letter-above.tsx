@@ -12,13 +12,14 @@ import { useBench } from "../bench-context";
 
 /** The end of a letter above the signature, set as the user's own letters are. */
 export function LetterAbove() {
-  const { letterType } = useBench();
+  const { letterType, settings } = useBench();
   const { font, size, color } = letterType;
   return (
-    <div className="relative mb-3" dir="ltr">
+    <div className="relative mb-3">
       <div
         aria-hidden
-        className="select-none opacity-70"
+        // A letter in that direction begins at that edge, whatever its words are.
+        className={`select-none opacity-70 ${settings.direction === "rtl" ? "text-right" : ""}`}
         style={{
           fontFamily: fontStack(font),
           fontSize: size,
@@ -46,7 +47,7 @@ function LetterTypeSetting() {
     <Popover.Root>
       <Popover.Trigger
         aria-label="How your letters are set"
-        className="absolute -top-2 right-0 inline-flex items-center gap-1 rounded-sm px-1 text-xs text-soft hover:bg-kelp"
+        className={`absolute -top-2 inline-flex items-center gap-1 rounded-sm px-1 text-xs text-soft hover:bg-kelp ${settings.direction === "rtl" ? "left-0" : "right-0"}`}
       >
         <PenLine size={13} aria-hidden />
         {font} {size}

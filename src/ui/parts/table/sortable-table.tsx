@@ -38,6 +38,8 @@ interface Props<Row> {
   /** The same object each time, unless what the cells show has changed. */
   readonly columns: readonly Column<Row>[];
   readonly className?: string;
+  /** Whether its heads are read out and not shown, where they stand over several tables already. */
+  readonly headsElsewhere?: boolean;
 }
 
 const sortNames = { asc: "ascending", desc: "descending" } as const;
@@ -80,6 +82,7 @@ export function SortableTable<Row extends RowData>({
   keyOf,
   columns,
   className = "",
+  headsElsewhere = false,
 }: Props<Row>) {
   const definitions = useMemo(
     () =>
@@ -107,9 +110,13 @@ export function SortableTable<Row extends RowData>({
                   key={header.id}
                   scope="col"
                   aria-sort={sorted ? sortNames[sorted] : undefined}
-                  className={`py-1.5 font-normal ${columns[index]?.width ?? ""}`}
+                  className={`font-normal ${headsElsewhere ? "" : "py-1.5"} ${columns[index]?.width ?? ""}`}
                 >
-                  <ColumnHeader header={header} title={header.column.id} />
+                  {headsElsewhere ? (
+                    <span className="sr-only">{header.column.id}</span>
+                  ) : (
+                    <ColumnHeader header={header} title={header.column.id} />
+                  )}
                 </th>
               );
             })}
