@@ -153,7 +153,7 @@ export const endpoints = {
     .lines<KeptAnswer>(),
 
   makeLoop: post("/api/loops")
-    .body(object({ loop: loopValue }))
+    .body(object({ loop: loopValue, name: text(60) }))
     .json<{ cut: Cut }>(),
   previewLoop: post("/api/loops/preview")
     .body(object({ loop: loopValue }))

@@ -44,7 +44,7 @@ const bodies = {
   hostCard: { personId: "nobody" },
   recordOpening: { address: "https://harrowfen.example" },
   walkLinks: { addresses: [] },
-  makeLoop: { loop },
+  makeLoop: { loop, name: "" },
   previewLoop: { loop },
   previewLoopPicture: { loop, picture: 0 },
   startLoop: { source: loop.source },

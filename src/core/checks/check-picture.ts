@@ -89,9 +89,10 @@ const sharp = 2;
  */
 export function pixelsLacking(
   { width, height }: Size,
-  { pixels, needed }: Pick<PictureFacts, "pixels" | "needed">,
+  { pixels, needed, use }: Pick<PictureFacts, "pixels" | "needed" | "use">,
 ): Size | null {
-  if (needed || !pixels) return needed;
+  // A loop is drawn at the density that its weight allows, and what its pictures lack is known.
+  if (needed || !pixels || use === "loop") return needed;
   const wanted = { width: width * sharp, height: height * sharp };
   return pixels.width >= wanted.width - 1 || pixels.height >= wanted.height - 1 ? null : wanted;
 }

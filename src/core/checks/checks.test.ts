@@ -90,13 +90,13 @@ describe("the demo's other signatures", () => {
 
     it("are told the even double of the display size where a file from elsewhere has less", () => {
       const known = (pixels: { width: number; height: number }) =>
-        pixelsLacking({ width, height }, { pixels, needed: null });
+        pixelsLacking({ width, height }, { ...good, pixels });
       expect(known({ width: 2 * width - 1, height: 2 * height })).toBeNull();
       expect(known({ width: 2 * width - 2, height: 2 * height - 2 })).toEqual({
         width: 2 * width,
         height: 2 * height,
       });
-      expect(pixelsLacking({ width, height }, { pixels: null, needed: null })).toBeNull();
+      expect(pixelsLacking({ width, height }, { ...good, pixels: null })).toBeNull();
     });
 
     it("are told where a picture is instead, and are shown from there by one mend", () => {

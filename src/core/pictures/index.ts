@@ -77,6 +77,14 @@ export {
   type RevealedText,
   revealedText,
 } from "./loop";
+export {
+  changeLooks,
+  framesKept,
+  isPicturesLoop,
+  looksOf,
+  loopPixelsNeeded,
+  type PicturesLoop,
+} from "./loop-looks";
 export { looksTheSame, measureDifference, type Difference } from "./measure-difference";
 export { byteAt, colorAt, hasTransparency, type Pixels } from "./pixels";
 export { countColors, quantize } from "./quantize";

@@ -113,7 +113,9 @@ describe("a loop", () => {
     expect(firstLoop(sources[0]!, { width: 640, height: 320 })).toMatchObject({ width: 300, height: 150 });
     expect(firstLoop(sources[2]!, { width: 1, height: 1 })).toMatchObject({ width: 96, height: 96 });
     expect(firstLoop(sources[3]!, { width: 180, height: 24 })).toMatchObject({ width: 180, height: 24 });
-    expect(loopProportions({ source: sources[2]!, crop: null }, { width: 9, height: 5 })).toEqual({
+    expect(
+      loopProportions({ source: sources[2]!, crop: null, width: 9, height: 5 }, { width: 9, height: 5 }),
+    ).toEqual({
       width: 1,
       height: 1,
     });

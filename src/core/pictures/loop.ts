@@ -9,6 +9,7 @@ import {
   describeValue,
   flag,
   list,
+  maybe,
   milliseconds,
   object,
   optional,
@@ -54,8 +55,11 @@ export const ringColors = list(color, { least: 1, most: 12, what: "colours" });
 export const loopSourceValue = tagged("kind", {
   /** The frames of an animation that was uploaded. */
   animation: { original, count: count(1, mostFrames) },
-  /** Several originals one after the other, each drawn to cover the same box. */
-  pictures: { originals: list(original, { least: 1, most: 60, what: "pictures" }) },
+  /** Several originals one after the other, each cut by its recipe; without recipes, each covers the same box. */
+  pictures: {
+    originals: list(original, { least: 1, most: 60, what: "pictures" }),
+    looks: maybe(list(recipeValue, { least: 1, most: 60, what: "recipes" })),
+  },
   /** A framed photo whose ring steps through colours, there and back. */
   "ring-cycle": { original, picture: recipeValue, colors: ringColors },
   /** A line of text that appears word by word; picture 0 has none of the words, the last has them all. */
@@ -101,6 +105,8 @@ export const loopValue = describeValue<LoopRecipe, "loop">("loop", (given) => {
   const complaint = loopParts.check(given);
   if (complaint !== null) return complaint;
   const { source, frames } = loopParts.read(given);
+  if (source.kind === "pictures" && source.looks && source.looks.length !== source.originals.length)
+    return "has not one recipe for each of its pictures";
   return frames.every(({ picture }) => picture < pictureCount(source))
     ? null
     : "has a frame that shows a picture that its source does not have";
@@ -189,9 +195,12 @@ export const roundTime = (frames: readonly LoopFrame[]): number =>
 
 /** The proportions that a loop's display size keeps. `natural` is the size of the source's first picture. */
 export const loopProportions = (
-  { source, crop }: Pick<LoopRecipe, "source" | "crop">,
+  { source, crop, width, height }: Pick<LoopRecipe, "source" | "crop" | "width" | "height">,
   natural: Size,
-): Size => (source.kind === "ring-cycle" ? proportionsOf(source.picture) : (crop ?? natural));
+): Size => {
+  if (source.kind === "ring-cycle") return proportionsOf(source.picture);
+  return source.kind === "pictures" && source.looks ? { width, height } : (crop ?? natural);
+};
 
 /** Loops are drawn large enough for a sharp display where their weight allows it. */
 export function firstLoop(source: LoopSource, natural: Size, times: readonly number[] = []): LoopRecipe {
@@ -225,9 +234,15 @@ export function resizeLoop(
 ): LoopRecipe {
   const size = displaySize(loopProportions(loop, natural), asked);
   const { source } = loop;
-  return source.kind === "ring-cycle"
-    ? { ...loop, ...size, source: { ...source, picture: { ...source.picture, ...size } } }
-    : { ...loop, ...size };
+  if (source.kind === "ring-cycle")
+    return { ...loop, ...size, source: { ...source, picture: { ...source.picture, ...size } } };
+  if (source.kind === "pictures" && source.looks)
+    return {
+      ...loop,
+      ...size,
+      source: { ...source, looks: source.looks.map((look) => ({ ...look, ...size })) },
+    };
+  return { ...loop, ...size };
 }
 
 /** The originals that a loop is made of. */

@@ -60,7 +60,14 @@ function drawingOf(loop: LoopRecipe, originals: Originals, size: Size): DrawPict
       };
     case "pictures":
       return async (index) => {
-        const { pipeline, drawn } = await openOriginal(bytesOf(originals, source.originals[index]!), {
+        const look = source.looks?.[index];
+        const bytes = bytesOf(originals, source.originals[index]!);
+        if (look) {
+          const { width, height, density } = loop;
+          const { pipeline } = await drawCut(bytes, { ...look, width, height, density });
+          return fromPixels(await toPixels(pipeline)).resize({ ...size, fit: "fill" });
+        }
+        const { pipeline, drawn } = await openOriginal(bytes, {
           scale: (natural) => Math.max(size.width / natural.width, size.height / natural.height),
         });
         const { x, y, width, height } = largestCrop(drawn, size.width / size.height);

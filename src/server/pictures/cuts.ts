@@ -2,6 +2,7 @@
 import { and, desc, eq, inArray, isNull } from "drizzle-orm";
 import { hostedPath, readPicturePath } from "@/core/addresses";
 import {
+  loopPixelsNeeded,
   pixelsNeeded,
   publicFileName,
   pictureUse,
@@ -25,6 +26,17 @@ interface JoinedRow {
   originals: OriginalRow | null;
 }
 
+/** Drawings have as many pixels as are asked for. */
+function neededFor(
+  recipe: Recipe | null,
+  loop: LoopRecipe | null,
+  original: OriginalRow | null,
+): Size | null {
+  const vector = original?.type === "svg";
+  if (recipe) return pixelsNeeded(recipe, vector);
+  return loop && !vector ? loopPixelsNeeded(loop, original) : null;
+}
+
 function toCut({ cuts: cut, originals: original }: JoinedRow): Cut {
   const loop = cut.type === "gif" ? (JSON.parse(cut.recipe) as LoopRecipe) : null;
   const recipe = loop ? null : wholeRecipe(JSON.parse(cut.recipe) as Parameters<typeof wholeRecipe>[0]);
@@ -37,7 +49,7 @@ function toCut({ cuts: cut, originals: original }: JoinedRow): Cut {
     width: cut.width,
     height: cut.height,
     pixels: { width: cut.pixelWidth, height: cut.pixelHeight },
-    needed: recipe && pixelsNeeded(recipe, original?.type === "svg"),
+    needed: neededFor(recipe, loop, original),
     use: recipe ? pictureUse(recipe, original?.type ?? "png") : "loop",
     recipe,
     loop,

@@ -59,10 +59,11 @@ async function nameOf({ source }: LoopRecipe): Promise<string> {
   return (await firstOriginal(source)).name;
 }
 
-export async function makeLoop(loop: LoopRecipe): Promise<Cut> {
+/** Renders a loop and keeps it under a name; where that is empty, under that of what it is made of. */
+export async function makeLoop(loop: LoopRecipe, name = ""): Promise<Cut> {
   const rendered = await renderLoop(loop);
   const original = originalsOfLoop(loop.source)[0] ?? null;
-  return addCut(rendered, publicFileName(await nameOf(loop), "gif"), original, loop);
+  return addCut(rendered, publicFileName(name.trim() || (await nameOf(loop)), "gif"), original, loop);
 }
 
 const animationOf = ({ hash, frames }: Original): LoopSource => ({
@@ -84,6 +85,6 @@ const resized = async (
 
 /** A loop made again at another display size. */
 export const loopAgain = async (
-  loop: LoopRecipe,
+  { loop, fileName }: { readonly loop: LoopRecipe; readonly fileName: string },
   asked: { width: number } | { height: number },
-): Promise<Cut> => makeLoop(await resized(loop, asked));
+): Promise<Cut> => makeLoop(await resized(loop, asked), fileName);

@@ -40,7 +40,7 @@ export async function cutAgain(source: string, asked: { width: number } | { heig
       "not-hosted",
       "This picture is not hosted here, so it cannot be cut: upload it first.",
     );
-  if (known.loop) return loopAgain(known.loop, asked);
+  if (known.loop) return loopAgain({ loop: known.loop, fileName: known.fileName }, asked);
   const { originalHash, recipe } = known;
   if (originalHash === null || !recipe) throw notFound("original");
   return makeCut(await findOriginal(originalHash), resizeRecipe(recipe, asked));

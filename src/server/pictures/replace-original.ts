@@ -30,7 +30,13 @@ function carryLoop(loop: LoopRecipe, from: Original, to: Original): LoopRecipe {
       };
     }
     case "pictures":
-      return carried({ ...source, originals: source.originals.map(swap) });
+      return carried({
+        ...source,
+        originals: source.originals.map(swap),
+        looks: source.looks?.map((look, index) =>
+          source.originals[index] === from.hash ? carryRecipe(look, from, to) : look,
+        ),
+      });
     case "ring-cycle":
       return carried({ ...source, original: to.hash, picture: carryRecipe(source.picture, from, to) });
     case "text-reveal":
@@ -46,7 +52,7 @@ async function makeAgain(from: Original, to: Original): Promise<ReadonlyMap<stri
   const pairs = new Map<string, string>();
   for (const cut of (await listCuts()).filter((candidate) => isMadeOf(candidate, from.hash))) {
     const made = cut.loop
-      ? await makeLoop(carryLoop(cut.loop, from, to))
+      ? await makeLoop(carryLoop(cut.loop, from, to), cut.fileName)
       : await makeCut(to, carryRecipe(cut.recipe!, from, to));
     pairs.set(cut.source, made.source);
   }

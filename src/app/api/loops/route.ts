@@ -2,4 +2,6 @@ import { endpoints } from "@/contract";
 import { handle } from "@/server/http/handle";
 import { makeLoop } from "@/server/pictures/loops";
 
-export const POST = handle(endpoints.makeLoop, async ({ body }) => ({ cut: await makeLoop(body.loop) }));
+export const POST = handle(endpoints.makeLoop, async ({ body: { loop, name } }) => ({
+  cut: await makeLoop(loop, name),
+}));

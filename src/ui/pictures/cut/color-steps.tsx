@@ -48,9 +48,8 @@ function Step({ title, hint, on, onToggle, children }: StepProps) {
 /** Clearing the background, tinting, a plate behind, and a fill under everything. */
 export function ColorSteps({ cut, palette, background }: Props) {
   const { recipe, change, original } = cut;
-  const { clear, tint, plate, fill } = recipe;
+  const { clear, tint, fill } = recipe;
   const setClear = (next: ClearedBackground): void => change({ clear: next }, "clear");
-  const setPlate = (next: Plate): void => change({ plate: next }, "plate");
   const first = palette.brand[0] ?? "#1D2B2E";
   return (
     <>
@@ -105,57 +104,7 @@ export function ColorSteps({ cut, palette, background }: Props) {
           />
         )}
       </Step>
-      <Step
-        title="Plate"
-        hint="A shape behind it, so that it shows in dark mode as well."
-        on={plate !== null}
-        onToggle={(on) =>
-          change({
-            plate: on
-              ? {
-                  shape: "circle",
-                  color: "#FFFFFF",
-                  margin: Math.round(Math.max(recipe.width, recipe.height) / 5),
-                  radius: 6,
-                  line: null,
-                }
-              : null,
-          })
-        }
-      >
-        {plate && (
-          <>
-            <WordSwitch<Plate["shape"]>
-              label="Plate"
-              value={plate.shape}
-              choices={{ circle: "Circle", rounded: "Rounded", rectangle: "Rectangle" }}
-              onChange={(shape) => change({ plate: { ...plate, shape } })}
-            />
-            <div className="mt-1.5 flex items-end gap-3">
-              <ColorField
-                label="Plate colour"
-                value={plate.color}
-                palette={palette}
-                onChange={(color) => color && setPlate({ ...plate, color })}
-              />
-              <MeasureField
-                label="Margin"
-                value={plate.margin}
-                range={plateValue.fields.margin}
-                onChange={(margin) => setPlate({ ...plate, margin })}
-              />
-              {plate.shape === "rounded" && (
-                <MeasureField
-                  label="Plate radius"
-                  value={plate.radius}
-                  range={plateValue.fields.radius}
-                  onChange={(radius) => setPlate({ ...plate, radius })}
-                />
-              )}
-            </div>
-          </>
-        )}
-      </Step>
+      <PlateStep recipe={recipe} change={change} palette={palette} />
       <Step
         title="Fill what is clear"
         hint="Corners take on a colour; a photo then fits into a JPEG, which is far lighter."
@@ -172,5 +121,68 @@ export function ColorSteps({ cut, palette, background }: Props) {
         )}
       </Step>
     </>
+  );
+}
+
+/** A shape behind the picture, and its measures. */
+export function PlateStep({
+  recipe,
+  change,
+  palette,
+}: Pick<CutTools, "recipe" | "change"> & { readonly palette: Palette }) {
+  const { plate } = recipe;
+  const setPlate = (next: Plate): void => change({ plate: next }, "plate");
+  return (
+    <Step
+      title="Plate"
+      hint="A shape behind it, so that it shows in dark mode as well."
+      on={plate !== null}
+      onToggle={(on) =>
+        change({
+          plate: on
+            ? {
+                shape: "circle",
+                color: "#FFFFFF",
+                margin: Math.round(Math.max(recipe.width, recipe.height) / 5),
+                radius: 6,
+                line: null,
+              }
+            : null,
+        })
+      }
+    >
+      {plate && (
+        <>
+          <WordSwitch<Plate["shape"]>
+            label="Plate"
+            value={plate.shape}
+            choices={{ circle: "Circle", rounded: "Rounded", rectangle: "Rectangle" }}
+            onChange={(shape) => change({ plate: { ...plate, shape } })}
+          />
+          <div className="mt-1.5 flex items-end gap-3">
+            <ColorField
+              label="Plate colour"
+              value={plate.color}
+              palette={palette}
+              onChange={(color) => color && setPlate({ ...plate, color })}
+            />
+            <MeasureField
+              label="Margin"
+              value={plate.margin}
+              range={plateValue.fields.margin}
+              onChange={(margin) => setPlate({ ...plate, margin })}
+            />
+            {plate.shape === "rounded" && (
+              <MeasureField
+                label="Plate radius"
+                value={plate.radius}
+                range={plateValue.fields.radius}
+                onChange={(radius) => setPlate({ ...plate, radius })}
+              />
+            )}
+          </div>
+        </>
+      )}
+    </Step>
   );
 }

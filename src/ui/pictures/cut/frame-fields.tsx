@@ -43,7 +43,7 @@ function RingFields({ ring, palette, onChange }: RingProps) {
 }
 
 interface Props {
-  readonly cut: CutTools;
+  readonly cut: Pick<CutTools, "original" | "recipe" | "change">;
   readonly palette: Palette;
 }
 

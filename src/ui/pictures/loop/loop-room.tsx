@@ -5,7 +5,7 @@ import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { toast } from "sonner";
 import { endpoints, type Original } from "@/contract";
-import { largestCrop, plainRecipe, type LoopRecipe, type Recipe, type Size } from "@/core/pictures";
+import { isPicturesLoop, largestCrop, plainRecipe, type LoopRecipe, type Size } from "@/core/pictures";
 import { ask } from "../../parts/asking/ask";
 import { Button } from "../../parts/button";
 import type { Palette } from "../../parts/fields/color-choices";
@@ -14,40 +14,44 @@ import { StepButtons } from "../../parts/steps/step-buttons";
 import { WordSwitch } from "../../parts/fields/word-switch";
 import { CropStage } from "../cut/crop-stage";
 import { putInPlace, type ChangedPicture } from "../kept-place";
+import { TextField } from "../../parts/fields/text-field";
 import { FrameStrip } from "./frame-strip";
 import { LoopSettings } from "./loop-settings";
 import { LoopWeight } from "./loop-weight";
+import { cutOfPicture, PictureLookFields, PicturePicker, type CutOfPicture, type For } from "./picture-looks";
 import { SourceFields } from "./source-fields";
 import { useLoop, type LoopTools } from "./use-loop";
 
 interface Props {
   readonly start: LoopRecipe;
-  /** The original that can be cropped; null for text and for several pictures. */
-  readonly original: Original | null;
+  /** The originals that can be cropped, in the order of the loop's pictures; none for text. */
+  readonly originals: readonly Original[];
   /** Size of the source's first picture. */
   readonly natural: Size;
   readonly brandColors: readonly string[];
+  /** What it is called; empty for what it is made of. */
+  readonly name: string;
   /** The signature whose loop is changed; null when it is made for no signature. */
   readonly signature: ChangedPicture | null;
 }
 
-/** The crop of a loop's photo or animation, as the crop of a cut. */
-function cropOf(
-  { loop, change }: LoopTools,
-  original: Original,
-): {
-  recipe: Recipe;
-  change: (patch: Partial<Recipe>, topic?: string) => void;
-} {
+/** What of a loop can be cropped, as a cut: its photo or animation, or one of its pictures. */
+function cutOf(tools: LoopTools, originals: readonly Original[], at: number, whom: For): CutOfPicture | null {
+  const { loop, change } = tools;
   const { source } = loop;
+  if (isPicturesLoop(loop)) return cutOfPicture(tools, loop, originals, at, whom);
+  const [original] = originals;
+  if (!original) return null;
   if (source.kind === "ring-cycle")
     return {
+      original,
       recipe: source.picture,
       change: (patch, topic) =>
         change({ source: { ...source, picture: { ...source.picture, ...patch } } }, topic),
     };
   const crop = loop.crop ?? largestCrop(original, null);
   return {
+    original,
     recipe: plainRecipe(crop, loop),
     change: ({ crop: next }, topic) => {
       if (!next) return;
@@ -100,18 +104,30 @@ function Stage({ tools }: { tools: LoopTools }) {
 }
 
 /** Making a loop: what it looks like, its frames in order, what it is made of and what it weighs. */
-export function LoopRoom({ start, original, natural, brandColors, signature }: Props) {
+export function LoopRoom({ start, originals, natural, brandColors, name: named, signature }: Props) {
   const router = useRouter();
   const tools = useLoop(start);
   const [view, setView] = useState<"loop" | "crop">("loop");
+  const [at, setAt] = useState(0);
+  const [whom, setWhom] = useState<For>("all");
+  const [name, setName] = useState(named);
   const [keeping, setKeeping] = useState(false);
+  const { loop } = tools;
+  const cut = cutOf(tools, originals, at, whom);
+  /** Several pictures share the loop's box, a ring is round, and an animation has any shape. */
+  const aspect = {
+    pictures: loop.width / loop.height,
+    "ring-cycle": 1,
+    animation: null,
+    "text-reveal": null,
+  };
   const palette: Palette = { brand: brandColors, signature: [], pictures: [] };
   const back = signature ? `/signatures/${signature.id}/pictures` : "/pictures/loops";
 
   const keep = async (): Promise<void> => {
     setKeeping(true);
     try {
-      const { cut } = await ask(endpoints.makeLoop, { body: { loop: tools.loop } });
+      const { cut } = await ask(endpoints.makeLoop, { body: { loop, name } });
       if (signature) await putInPlace(signature, cut);
       toast(`${cut.fileName} is kept: ${formatSize(cut.width, cut.height)}, ${formatBytes(cut.bytes)}.`);
       router.push(back);
@@ -141,20 +157,20 @@ export function LoopRoom({ start, original, natural, brandColors, signature }: P
       </div>
       <div className="grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_332px] gap-5">
         <div className="flex min-h-0 flex-col gap-2">
-          {original && (
+          {cut && (
             <WordSwitch<"loop" | "crop">
               label="What is shown"
               value={view}
-              choices={{ loop: "The loop", crop: "Its crop" }}
+              choices={{ loop: "The loop", crop: originals.length > 1 ? "Its crops" : "Its crop" }}
               onChange={setView}
             />
           )}
+          {view === "crop" && originals.length > 1 && (
+            <PicturePicker originals={originals} at={at} onChange={setAt} />
+          )}
           <div className={`min-h-0 ${view === "crop" ? "flex-1" : ""}`}>
-            {view === "crop" && original ? (
-              <CropStage
-                cut={{ original, ...cropOf(tools, original) }}
-                aspect={tools.loop.source.kind === "ring-cycle" ? 1 : null}
-              />
+            {view === "crop" && cut ? (
+              <CropStage key={at} cut={cut} aspect={aspect[loop.source.kind]} />
             ) : (
               <Stage tools={tools} />
             )}
@@ -164,6 +180,17 @@ export function LoopRoom({ start, original, natural, brandColors, signature }: P
         <div className="relative min-h-0 overflow-y-auto pr-1">
           <h2 className="sr-only">What is set</h2>
           <LoopWeight tools={tools} />
+          <TextField
+            label="Name of its file"
+            value={name}
+            maxLength={60}
+            placeholder={originals[0]?.name ?? "its words"}
+            onChange={(event) => setName(event.target.value)}
+            className="mb-4"
+          />
+          {cut && isPicturesLoop(loop) && (
+            <PictureLookFields cut={cut} at={at} whom={whom} onWhom={setWhom} palette={palette} />
+          )}
           <SourceFields tools={tools} palette={palette} />
           <LoopSettings tools={tools} palette={palette} natural={natural} />
         </div>

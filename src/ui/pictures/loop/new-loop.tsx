@@ -6,6 +6,7 @@ import { addressOf, endpoints, type Original } from "@/contract";
 import {
   cropToAspect,
   largestCrop,
+  originalsOfLoop,
   plainRecipe,
   type LoopRecipe,
   type LoopSource,
@@ -37,7 +38,8 @@ interface Props {
 
 interface Begun {
   readonly loop: LoopRecipe;
-  readonly original: Original | null;
+  /** Those that can be cropped. */
+  readonly originals: readonly Original[];
 }
 
 const firstCircle = 96;
@@ -112,8 +114,11 @@ export function NewLoop({ originals, circles, brandColors, chosen }: Props) {
     try {
       const source = sourceOf();
       const { loop } = await ask(endpoints.startLoop, { body: { source } });
-      const crops = source.kind === "animation" || source.kind === "ring-cycle";
-      setBegun({ loop, original: crops ? originals.find(({ hash }) => hash === source.original)! : null });
+      const hashes = originalsOfLoop(source);
+      setBegun({
+        loop,
+        originals: hashes.flatMap((hash) => originals.find((each) => each.hash === hash) ?? []),
+      });
     } catch (error) {
       setProblem((error as Error).message);
     }
@@ -124,14 +129,9 @@ export function NewLoop({ originals, circles, brandColors, chosen }: Props) {
     return (
       <LoopRoom
         start={begun.loop}
-        original={begun.original}
-        natural={
-          begun.original ??
-          originals.find(({ hash }) => hash === usable[0] && kind === "pictures") ?? {
-            width: begun.loop.width,
-            height: begun.loop.height,
-          }
-        }
+        originals={begun.originals}
+        name=""
+        natural={begun.originals[0] ?? { width: begun.loop.width, height: begun.loop.height }}
         brandColors={brandColors}
         signature={null}
       />

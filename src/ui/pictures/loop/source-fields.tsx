@@ -3,7 +3,14 @@
 import { Plus, X } from "lucide-react";
 import { useEffect, useRef } from "react";
 import { endpoints } from "@/contract";
-import { firstFrames, type LoopRecipe, type LoopSource, revealedText, ringValue } from "@/core/pictures";
+import {
+  firstFrames,
+  framesKept,
+  type LoopRecipe,
+  type LoopSource,
+  revealedText,
+  ringValue,
+} from "@/core/pictures";
 import { webSafeFonts } from "@/core/signature";
 import { ChoiceField } from "../../parts/fields/choice-field";
 import { ask } from "../../parts/asking/ask";
@@ -29,9 +36,9 @@ const drawnFonts = webSafeFonts.filter(({ drawnWith }) => drawnWith !== null);
 
 const mostColors = 12;
 
-/** The loop with another source: its frames begin anew when their number changes. */
+/** The loop with another source: its frames are ordered anew when their number changes, and keep their times. */
 const withSource = (loop: LoopRecipe, source: LoopSource, anew: boolean): Partial<LoopRecipe> =>
-  anew ? { source, frames: firstFrames(source) } : { source };
+  anew ? { source, frames: framesKept(firstFrames(source), loop.frames) } : { source };
 
 function RingColors({ source, tools, palette }: Props & { source: Ring }) {
   const { colors } = source;

@@ -1,4 +1,5 @@
 import { notFound } from "next/navigation";
+import { originalsOfLoop } from "@/core/pictures";
 import { findOrganisation } from "@/server/settings/organisation";
 import { findCuts } from "@/server/pictures/cuts";
 import { naturalSize } from "@/server/pictures/loops";
@@ -17,17 +18,17 @@ export default async function EditLoopPage({ searchParams }: Props) {
   const [cut] = await findCuts([source]);
   if (!cut?.loop) notFound();
   const { loop } = cut;
-  const cropped = loop.source.kind === "animation" || loop.source.kind === "ring-cycle";
-  const [natural, original, organisation, signature] = await Promise.all([
+  const [natural, originals, organisation, signature] = await Promise.all([
     naturalSize(loop.source),
-    cropped && cut.originalHash ? findOriginal(cut.originalHash) : null,
+    Promise.all(originalsOfLoop(loop.source).map(findOriginal)),
     findOrganisation(),
     signatureId ? findSignature(signatureId).catch(() => null) : null,
   ]);
   return (
     <LoopRoom
       start={loop}
-      original={original}
+      originals={originals}
+      name={cut.fileName.replace(/\.gif$/, "")}
       natural={{ width: natural.width, height: natural.height }}
       brandColors={organisation?.colors.map(({ hex }) => hex) ?? []}
       signature={signature && { id: signature.id, name: signature.name, source }}
