@@ -2,7 +2,7 @@ export { complaintsOf } from "./complaints";
 export { addressOf, type AnyEndpoint, type Endpoint, type ParamsOf, type Query } from "./endpoint";
 export { endpoints, publicBase, type CutRequest, type StartRequest } from "./endpoints";
 export type { AddedIcons, DrawnIcon, IconChoice, OwnIcon } from "./icons";
-export { drawnFrom, letterPath } from "./paths";
+export { drawnFrom, firstFrame, letterPath } from "./paths";
 export type {
   AddedFiles,
   AddressCheck,

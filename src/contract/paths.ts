@@ -3,6 +3,9 @@ import { parseMail } from "@/core/links";
 
 const invented = /^https?:\/\/((?:[a-z0-9-]+\.)*example)(\/[^?#]*)?(?:[?#].*)?$/i;
 
+/** Asks a hosted loop for its first frame by itself, as this application draws what some clients show. */
+export const firstFrame = "first-frame";
+
 /**
  * Where a picture or page is drawn from on this application's own screens: addresses under `.example`, which exist
  * nowhere (RFC 2606), are played by its invented sites, which ask for no query. Any other address is drawn from itself.

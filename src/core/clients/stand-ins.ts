@@ -7,6 +7,10 @@ export interface StandIn {
   readonly width: number;
   /** What happens to colours in dark mode: kept, or every colour's lightness mirrored. */
   readonly darkMode: "none" | "full";
+  /** The colour of its message area in either mode. */
+  readonly canvas: Readonly<Record<"light" | "dark", string>>;
+  /** Whether animated pictures play, or show their first frame only. */
+  readonly loops: "play" | "first-frame";
   /** Characters of HTML that its signature settings take; null without a limit. */
   readonly signatureLimit: number | null;
   /** Said to the user beside the proof, in plain words. */
@@ -24,6 +28,8 @@ export const standIns: Readonly<Record<StandInId, StandIn>> = {
     name: "Webmail, inline styles only",
     width: 640,
     darkMode: "none",
+    canvas: { light: "#ffffff", dark: "#ffffff" },
+    loops: "play",
     signatureLimit: commonLimit,
     facts: [
       `Its signature settings take ${commonLimit.toLocaleString("en")} characters of HTML.`,
@@ -42,6 +48,8 @@ export const standIns: Readonly<Record<StandInId, StandIn>> = {
     name: "Desktop mail drawn by a document engine",
     width: 720,
     darkMode: "full",
+    canvas: { light: "#ffffff", dark: "#000000" },
+    loops: "first-frame",
     signatureLimit: null,
     facts: [
       "Padding counts on cells only, and all cells of a row get its largest top and bottom padding.",

@@ -5,6 +5,7 @@ export {
   changeRecipe,
   clearValue,
   displaySide,
+  largestDisplay,
   plateValue,
   recipeValue,
   wholeRecipe,

@@ -30,4 +30,11 @@ describe("hosted pictures on this machine", () => {
       '<img src="/h/1/a.png"><img src="https://q.example.org/h/1/a.png"><a href="https://p.example/x">',
     );
   });
+
+  it("stand still where a client shows the first frame of loops only", () => {
+    const html = '<img src="https://p.example/h/1/a.gif" width="9"><img src="https://p.example/h/1/a.png">';
+    expect(localPictures(html, "https://p.example", "first-frame")).toBe(
+      '<img src="/h/1/a.gif?first-frame" width="9"><img src="/h/1/a.png">',
+    );
+  });
 });

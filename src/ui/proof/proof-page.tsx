@@ -51,7 +51,7 @@ export function ProofPage({ html: full, shortHtml, base, findings }: Props) {
         {proofs.map(({ standIn, html: drawn, changes }) => {
           const seen = groupChanges(changes.filter(isSeen));
           const unseen = groupChanges(changes.filter((change) => !isSeen(change)));
-          const dark = mode === "dark" && standIn.darkMode === "full";
+          const canvas = standIn.canvas[mode];
           return (
             <article key={standIn.id} data-stand-in={standIn.id} className="mb-6 border-t border-pine pt-2">
               <h2 className="flex items-baseline gap-3">
@@ -61,15 +61,12 @@ export function ProofPage({ html: full, shortHtml, base, findings }: Props) {
                   {seen.length === 0 ? "looks as built" : formatCount(seen.length, "change")}
                 </span>
               </h2>
-              <div
-                className="mt-2 w-fit max-w-full border border-hairline"
-                style={{ background: dark ? "#000000" : "#ffffff" }}
-              >
+              <div className="mt-2 w-fit max-w-full border border-hairline" style={{ background: canvas }}>
                 <SignatureFrame
-                  html={localPictures(drawn, base)}
+                  html={localPictures(drawn, base, standIn.loops)}
                   label={`Proof: ${standIn.name}, ${mode}`}
                   width={standIn.width}
-                  canvas={dark ? "#000000" : "#ffffff"}
+                  canvas={canvas}
                 />
               </div>
               <div className="mt-3 grid grid-cols-2 gap-8">

@@ -3,6 +3,8 @@
 import { Upload } from "lucide-react";
 import { useEffect, useRef, useState, type ReactNode } from "react";
 import { addressOf, endpoints, type Catalogue } from "@/contract";
+import { glyphList } from "@/core/icons";
+import { GlyphDrawing } from "../../icons/glyph-drawing";
 import { DialogFrame } from "../../parts/dialog-frame";
 import { FilePicker } from "../../parts/files/file-picker";
 import { formatBytes, formatSize } from "../../parts/format";
@@ -29,18 +31,21 @@ export function PictureDialog({ inLine, onClose, onChoose }: Props) {
       // As high before its list has come as after it: nothing moves away from under a click.
       className="flex h-[620px] w-[760px] flex-col"
     >
-      <Chooser onChoose={onChoose} />
+      <Chooser inLine={inLine} onChoose={onChoose} />
     </DialogFrame>
   );
 }
 
-type Shelf = "originals" | "cuts" | "elsewhere";
+type Shelf = "drawn" | "originals" | "cuts" | "elsewhere";
 
 const shelves = {
   originals: "Originals",
   cuts: "Cuts and loops",
   elsewhere: "An address elsewhere",
 } as const;
+
+/** Drawn icons are for lines of text: before a number, before an address. */
+const shelvesInLine = { drawn: "Drawn icons", ...shelves } as const;
 
 interface TileProps {
   readonly picture: ReactNode;
@@ -65,8 +70,8 @@ function Tile({ picture, name, facts, onChoose }: TileProps) {
   );
 }
 
-function Chooser({ onChoose }: Pick<Props, "onChoose">) {
-  const [shelf, setShelf] = useState<Shelf>("originals");
+function Chooser({ inLine, onChoose }: Pick<Props, "inLine" | "onChoose">) {
+  const [shelf, setShelf] = useState<Shelf>(inLine ? "drawn" : "originals");
   const [catalogue, setCatalogue] = useState<Catalogue | null>(null);
   const [progress, setProgress] = useState<number | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
@@ -139,7 +144,16 @@ function Chooser({ onChoose }: Pick<Props, "onChoose">) {
         </p>
       )}
       <div className="mb-3">
-        <WordSwitch<Shelf> label="Where from" value={shelf} choices={shelves} onChange={setShelf} />
+        {inLine ? (
+          <WordSwitch label="Where from" value={shelf} choices={shelvesInLine} onChange={setShelf} />
+        ) : (
+          <WordSwitch
+            label="Where from"
+            value={shelf === "drawn" ? "originals" : shelf}
+            choices={shelves}
+            onChange={setShelf}
+          />
+        )}
       </div>
       {shelf === "elsewhere" && (
         <AddressLook onUse={(report) => void attempt(() => onChoose({ kind: "foreign", report }))} />
@@ -150,7 +164,22 @@ function Chooser({ onChoose }: Pick<Props, "onChoose">) {
       {shelf === "cuts" && cuts?.length === 0 && (
         <p className="text-soft">Nothing has been cut yet: place an original, and it is cut to fit.</p>
       )}
-      <ul className="grid min-h-0 grid-cols-4 content-start gap-3 overflow-y-auto pr-1">
+      <ul
+        className={`grid min-h-0 content-start gap-3 overflow-y-auto pr-1 ${shelf === "drawn" ? "grid-cols-6" : "grid-cols-4"}`}
+      >
+        {shelf === "drawn" &&
+          glyphList.map(({ name, label }) => (
+            <li key={name}>
+              <button
+                type="button"
+                onClick={() => void attempt(() => onChoose({ kind: "glyph", glyph: name }))}
+                className="flex w-full flex-col items-center gap-1.5 rounded-sm border border-hairline px-1 pb-1.5 pt-3 hover:border-pine"
+              >
+                <GlyphDrawing name={name} size={24} />
+                <span className="w-full truncate text-center text-xs">{label}</span>
+              </button>
+            </li>
+          ))}
         {shelf === "originals" &&
           catalogue?.entries.map(({ original }) => (
             <Tile

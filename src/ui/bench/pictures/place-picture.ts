@@ -39,7 +39,9 @@ export type PictureTarget =
 export type Choice =
   | { readonly kind: "original"; readonly original: Pick<Original, "hash" | "name" | "width" | "height"> }
   | { readonly kind: "cut"; readonly cut: Cut }
-  | { readonly kind: "foreign"; readonly report: AddressReport };
+  | { readonly kind: "foreign"; readonly report: AddressReport }
+  /** A drawn icon, in the colour of the text that it stands beside. */
+  | { readonly kind: "glyph"; readonly glyph: string };
 
 /** What the document holds of a picture's file. */
 export type Shown = Pick<PictureAttributes, "source" | "width" | "height">;

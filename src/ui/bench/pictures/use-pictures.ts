@@ -7,7 +7,8 @@ import { toast } from "sonner";
 import { endpoints, type Cut, type CutRequest } from "@/contract";
 import { isHosted } from "@/core/addresses";
 import { suggestAlt, type AltContext } from "@/core/checks";
-import { image, setAttributes } from "@/core/signature";
+import { iconRow, image, mixed, setAttributes } from "@/core/signature";
+import { textState } from "../editor/commands";
 import { ask, send } from "../../parts/asking/ask";
 import type { EditedSignature } from "../../signature/editing/use-signature";
 import {
@@ -67,6 +68,16 @@ export function usePictures(
           const { source, height } = choice.cut;
           if (level === null || level === height) return shownOf(choice.cut);
           return shownOf(await makeCut({ kind: "at-height", source, height: level }));
+        }
+        case "glyph": {
+          const size = level ?? iconRow.attributes.size.default;
+          const { color } = textState(current());
+          const look = { style: "line", color: color === mixed ? null : color, plate: "#FFFFFF" } as const;
+          const { icons } = await ask(endpoints.drawIcons, { body: { icons: [choice], look, size } });
+          const cut = icons[0]?.cut;
+          if (!cut) throw new RangeError(`The icon ${choice.glyph} could not be drawn`);
+          learnCut(cut);
+          return shownOf(cut);
         }
         case "original": {
           const original = choice.original.hash;

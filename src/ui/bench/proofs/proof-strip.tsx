@@ -59,7 +59,7 @@ export const ProofStrip = memo(function ProofStrip({ html, base, opened }: Props
             <div className="mt-1 flex gap-3">
               <div className="min-w-0 border border-hairline bg-canvas">
                 <SignatureFrame
-                  html={localPictures(drawn, base)}
+                  html={localPictures(drawn, base, standIn.loops)}
                   label={`Proof: ${standIn.name}`}
                   width={600}
                   height={132}

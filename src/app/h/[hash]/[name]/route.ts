@@ -1,6 +1,9 @@
 import { readPicturePath } from "@/core/addresses";
 import { fileTypeOf, readHostedFile } from "@/core/links";
+import { firstFrame } from "@/contract";
+import { largestDisplay } from "@/core/pictures";
 import { testPicture } from "@/server/addresses/public-address";
+import { imaging } from "@/server/imaging/imaging";
 import { readFileBytes } from "@/server/links/hosted-files";
 import { readHosted, type HostedFile } from "@/server/pictures/cuts";
 
@@ -23,7 +26,7 @@ async function readFileFor(path: string) {
 }
 
 /** A hosted picture or file, for anyone, for ever: its address names its content, so it never changes. */
-export async function GET(_request: Request, { params }: Context): Promise<Response> {
+export async function GET(request: Request, { params }: Context): Promise<Response> {
   const { hash, name } = await params;
   const file = await readFileFor(`/h/${hash}/${name}`);
   if (file) return serve(file.bytes, file.type, file.shown ? "inline" : "attachment");
@@ -31,6 +34,10 @@ export async function GET(_request: Request, { params }: Context): Promise<Respo
   const hosted =
     address && ((await readHosted(address.hash, address.fileName)) ?? (await readTestPicture(address.hash)));
   if (!hosted) return new Response("There is nothing at this address.\n", { status: 404 });
+  if (hosted.type === "gif" && new URL(request.url).searchParams.has(firstFrame)) {
+    const whole = { width: largestDisplay * 2, height: largestDisplay * 2 };
+    return serve(await imaging.viewPicture(hosted.bytes, whole), "image/webp", "inline");
+  }
   return serve(hosted.bytes, `image/${hosted.type}`, "inline");
 }
 
