@@ -205,6 +205,61 @@ test("a ring cycle is made, its frames ordered, timed and begun elsewhere, kept,
   await expect(proof(page, "webmail-inline").locator("img")).toHaveAttribute("src", /\.gif$/);
 });
 
+test("a loop of three photos in circles with a ring, cropped one by one, slowed, named and under its weight", async ({
+  page,
+}) => {
+  await page.goto("/pictures/loops/new");
+  await page.getByRole("radio", { name: /Several pictures/ }).click();
+  for (const name of [/tamsin-okafor/, /siobhan-okeeffe/, /ada-quill/])
+    await page.getByRole("button", { name }).click();
+  await page.getByRole("button", { name: "Go on" }).click();
+  const weight = page.getByRole("region", { name: "Weight" });
+  await expect(weight).toContainText("3 frames");
+  await page.getByRole("radio", { name: "Circle", exact: true }).first().click();
+  await page.getByRole("checkbox", { name: "A ring around it" }).click();
+  await setMeasure(page, "Ring width", "3");
+  await setMeasure(page, "Width", "96");
+  await expect(page.getByRole("textbox", { name: "Height", exact: true })).toHaveValue("96");
+  await setMeasure(page, "Time of frame 1", "3000");
+
+  await page.getByRole("radio", { name: "Its crops" }).click();
+  await page
+    .getByRole("radio", { name: /^Picture 2/ })
+    .first()
+    .click();
+  const crop = page.getByRole("group", { name: "Crop" });
+  await crop.focus();
+  await page.keyboard.press("Shift+ArrowRight");
+  await page.getByRole("radio", { name: "The loop" }).click();
+  await page.getByRole("button", { name: "Slower" }).click();
+  await expect(page.getByRole("textbox", { name: "Time of frame 1" })).toHaveValue("3750");
+  await page.getByRole("textbox", { name: "Name of its file" }).fill("Seed desk");
+  const { cut } = (await (
+    await Promise.all([
+      page.waitForResponse((answer) => answer.url().endsWith("/api/loops") && answer.ok()),
+      page.getByRole("button", { name: "Keep this loop" }).click(),
+    ])
+  )[0].json()) as {
+    cut: { fileName: string; bytes: number; loop: { source: { looks: { crop: object }[] } } };
+  };
+  expect(cut.fileName).toBe("seed-desk.gif");
+  expect(cut.bytes).toBeLessThan(130 * 1024);
+  expect(cut.loop.source.looks).toHaveLength(3);
+
+  // Where only the first frame is shown, it stands still; elsewhere it plays.
+  await startBlank(page, 1, 1);
+  await cell(page, 1, 1).click();
+  await page.keyboard.press("Alt+Shift+P");
+  await page.getByRole("radio", { name: "Cuts and loops" }).click();
+  await page.getByRole("button", { name: /^seed-desk\.gif/ }).click();
+  await expect(proof(page, "webmail-inline").locator("img")).toHaveAttribute("src", /\.gif$/);
+  const still = proof(page, "desktop-document").locator("img");
+  await expect(still).toHaveAttribute("src", /\.gif\?first-frame$/);
+  expect(
+    await still.evaluate((image: HTMLImageElement) => image.decode().then(() => image.naturalWidth)),
+  ).toBe(192);
+});
+
 test("words appear one by one, and a word that the font lacks is said", async ({ page }) => {
   await page.goto("/pictures/loops/new");
   await page.getByRole("radio", { name: /Words one by one/ }).click();

@@ -223,3 +223,37 @@ test("undo and redo go over typing, measures and a dragged border, one gesture a
   await expect(handle).toHaveAttribute("aria-valuenow", "90");
   await expect(page.locator(".signature-editor")).toContainText("Ada Quill");
 });
+
+test("while the server is away, going elsewhere shows a page that waits and goes on, and nothing typed is lost", async ({
+  browser,
+}) => {
+  const data = path.resolve(".still-line/e2e-away");
+  const port = serverPort + 2;
+  await fillDemo(data, port);
+  let server = await startServer(data, port);
+  const context = await browser.newContext({ serviceWorkers: "allow" });
+  try {
+    const page = await context.newPage();
+    await page.goto(server.address);
+    await page.evaluate(async () => {
+      await navigator.serviceWorker.ready;
+    });
+    await page.waitForFunction(() => navigator.serviceWorker.controller !== null);
+    await startBlank(page, 1, 2, server.address);
+    await cell(page, 1, 2).click();
+    await page.keyboard.type("Typed before.");
+    await waitUntilSaved(page, 1);
+    await server.kill();
+    await page.keyboard.type(" Typed while it was away.");
+    await expect(page.getByRole("status").filter({ hasText: "Not saved yet" })).toBeVisible();
+    await page.getByRole("link", { name: /^Links/ }).click();
+    await expect(page.getByRole("heading", { name: "Still Line does not answer" })).toBeVisible();
+    server = await startServer(data, port);
+    await expect(page.getByRole("heading", { name: "Links", exact: true })).toBeVisible();
+    await page.getByRole("link", { name: /^Build/ }).click();
+    await expect(page.locator(".signature-editor")).toContainText("Typed before. Typed while it was away.");
+  } finally {
+    await context.close();
+    await server.kill();
+  }
+});

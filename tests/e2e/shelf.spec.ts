@@ -29,13 +29,15 @@ test("the Shelf is searched and put in order", async ({ page }) => {
   const names = page.getByRole("main").getByRole("heading", { level: 2 });
   const looked = page.getByRole("searchbox", { name: "Look for a signature" });
   await looked.fill("uzel");
-  await expect(names).toHaveText(["From last year"]);
-  await expect(page.getByText(/^1 of \d+ signatures$/)).toBeVisible();
+  // Copies that other tests have made of it are found as well.
+  await expect(names.filter({ hasNotText: /^From last year/ })).toHaveCount(0);
+  await expect(names.first()).toBeVisible();
+  await expect(page.getByText(/^\d of \d+ signatures$/)).toBeVisible();
   await looked.fill("no such words");
   await page.getByRole("button", { name: "Show all of them" }).click();
   await expect(looked).toHaveValue("");
   await page.getByRole("radio", { name: "findings" }).click();
-  await expect(names.first()).toHaveText("From last year");
+  await expect(names.first()).toHaveText(/^From last year/);
   await page.getByRole("radio", { name: "name", exact: true }).click();
   const shown = await names.allTextContents();
   expect(shown).toEqual(

@@ -1,4 +1,4 @@
-import { cell, insertPart, proof, startBlank, waitUntilSaved } from "./bench";
+import { cell, choose, insertPart, proof, startBlank, waitUntilSaved } from "./bench";
 import { expect, test } from "./test";
 
 test("a small picture stands in a line, level with its text and cut to its height, by panel, key and drag", async ({
@@ -10,10 +10,9 @@ test("a small picture stands in a line, level with its text and cut to its heigh
   await page.keyboard.press("Home");
   await insertPart(page, "Small picture");
   const dialog = page.getByRole("dialog", { name: "Place a picture" });
-  await dialog
-    .getByRole("button", { name: /harrow-fen-logo/ })
-    .first()
-    .click();
+  const logo = dialog.getByRole("button", { name: /harrow-fen-logo/ }).first();
+  await dialog.getByRole("radio", { name: "Originals" }).click();
+  await logo.click();
   const line = cell(page, 1, 2).locator("p");
   const small = line.locator("img[data-still-line]");
   await expect(small).toHaveCount(1);
@@ -37,10 +36,8 @@ test("a small picture stands in a line, level with its text and cut to its heigh
   // By key, at the end of the line.
   await page.keyboard.press("End");
   await page.keyboard.press("Alt+Shift+I");
-  await dialog
-    .getByRole("button", { name: /harrow-fen-logo/ })
-    .first()
-    .click();
+  await dialog.getByRole("radio", { name: "Originals" }).click();
+  await logo.click();
   await expect(small).toHaveCount(2);
 
   // Dragged from the panel to where the words begin.
@@ -48,12 +45,42 @@ test("a small picture stands in a line, level with its text and cut to its heigh
     .getByRole("complementary", { name: "Parts" })
     .getByRole("button", { name: "Small picture" });
   await part.dragTo(line, { targetPosition: { x: 60, y: 9 } });
-  await dialog
-    .getByRole("button", { name: /harrow-fen-logo/ })
-    .first()
-    .click();
+  await dialog.getByRole("radio", { name: "Originals" }).click();
+  await logo.click();
   await expect(small).toHaveCount(3);
 
   await page.keyboard.press("ControlOrMeta+z");
   await expect(small).toHaveCount(2);
+});
+
+test("a drawn icon stands before a number, in the colour of its text, and says what the number is for", async ({
+  page,
+}) => {
+  await startBlank(page, 1, 2);
+  await cell(page, 1, 2).click();
+  await choose(page.getByRole("combobox", { name: "drawn for" }), "Tamsin Okafor");
+  await cell(page, 1, 2).click();
+  await insertPart(page, "Phone");
+  await page.keyboard.press("Home");
+  await page.keyboard.press("Alt+Shift+I");
+  const dialog = page.getByRole("dialog", { name: "Place a picture" });
+  await dialog.getByRole("button", { name: "Phone", exact: true }).click();
+  const small = cell(page, 1, 2).locator("p img[data-still-line]");
+  await expect(small).toHaveAttribute("src", /\/h\/[0-9a-f]+\/phone\.png/);
+  await small.click();
+  const measures = page.getByRole("complementary", { name: "Measures" });
+  await expect(measures.getByRole("checkbox", { name: /Only decoration/ })).toBeChecked();
+  await measures.getByRole("checkbox", { name: /Only decoration/ }).click();
+  await measures.getByRole("button", { name: "Say “Phone”" }).click();
+  await expect(proof(page, "webmail-inline").locator("img")).toHaveAttribute("alt", "Phone");
+
+  // Another in its place keeps what it says and how high it is.
+  await measures.getByRole("button", { name: "Choose another" }).click();
+  await dialog
+    .getByRole("button", { name: /tamsin-okafor/ })
+    .first()
+    .click();
+  await expect(small).toHaveAttribute("src", /tamsin-okafor/);
+  await expect(proof(page, "webmail-inline").locator("img")).toHaveAttribute("alt", "Phone");
+  await expect(proof(page, "webmail-inline").locator("img")).toHaveAttribute("height", "14");
 });

@@ -1,5 +1,5 @@
-/** Where a click goes that hits no part: beside a picture, into padding, into the empty rest of a cell. */
-import { NodeSelection, Selection, TextSelection } from "prosemirror-state";
+/** Where a click goes: that hits no part, beside a picture or in padding; or that hits a line while the caret is elsewhere. */
+import { NodeSelection, Selection, TextSelection, type EditorState } from "prosemirror-state";
 import type { EditorView } from "prosemirror-view";
 
 /** How far a height lies from a box; px. */
@@ -33,4 +33,18 @@ export function selectionBeside(view: EditorView, event: MouseEvent): Selection 
   const at = view.posAtCoords({ left, top: Math.min(box.bottom - 1, Math.max(box.top + 1, y)) })?.pos;
   const [first, last] = [found.position + 1, found.position + 1 + part.content.size];
   return TextSelection.create(doc, Math.min(last, Math.max(first, at ?? first)));
+}
+
+/**
+ * The caret at a click in a line that the selection is not in yet: browsers tell of a changed selection a moment after
+ * the click, and a key that is pressed in that moment would act on what was selected before. Null where that is not so.
+ */
+export function caretLeftBehind(
+  { doc, selection }: EditorState,
+  position: number,
+  event: MouseEvent,
+): Selection | null {
+  const { parent } = doc.resolve(position);
+  if (event.shiftKey || !parent.isTextblock || selection.$head.parent === parent) return null;
+  return TextSelection.create(doc, position);
 }

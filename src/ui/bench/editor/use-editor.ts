@@ -14,7 +14,7 @@ import { EditorView } from "prosemirror-view";
 import type { Person } from "@/core/people";
 import type { EditedSignature } from "../../signature/editing/use-signature";
 import type { PictureTarget } from "../pictures/place-picture";
-import { selectionBeside } from "./click-beside";
+import { caretLeftBehind, selectionBeside } from "./click-beside";
 import { copiedText } from "./copied-text";
 import { dragging, endDrag, startDrag, type Dragged } from "./drag";
 import { grip } from "./grip";
@@ -134,11 +134,11 @@ export function useEditor(signature: EditedSignature, given: Options): EditorOnS
           return tr !== null;
         },
         // The caret goes into the cell that was clicked, and nowhere else.
-        handleClick: (clicked, _position, event) => {
+        handleClick: (clicked, position, event) => {
           const beside = selectionBeside(clicked, event);
-          if (!beside) return false;
-          clicked.dispatch(clicked.state.tr.setSelection(beside));
-          return true;
+          const wanted = beside ?? caretLeftBehind(clicked.state, position, event);
+          if (wanted) clicked.dispatch(clicked.state.tr.setSelection(wanted));
+          return beside !== null;
         },
         // Three clicks take the line; the cell around it is taken by its edge or by key.
         handleTripleClick: (clicked, position) => {
