@@ -159,3 +159,19 @@ test("copied cells are text as well, with the person's own values", async ({ pag
   expect(await page.evaluate(() => navigator.clipboard.readText())).toBe("Seeds\tAda Quill");
   await waitUntilSaved(page, 1);
 });
+
+test("F2 finds a setting of the whole signature from within a line, and goes there", async ({ page }) => {
+  await startBlank(page, 1, 2);
+  await cell(page, 1, 2).click();
+  for (const [typed, name] of [
+    ["maximum", "Maximum width"],
+    ["langu", "Language"],
+  ] as const) {
+    await page.keyboard.press("F2");
+    await page.keyboard.type(typed);
+    await page.keyboard.press("Enter");
+    await expect(page.getByRole("textbox", { name })).toBeFocused();
+    await cell(page, 1, 2).click();
+    await expect(page.getByRole("textbox", { name })).toHaveCount(0);
+  }
+});

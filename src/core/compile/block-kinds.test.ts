@@ -281,3 +281,28 @@ describe("the place of a picture that is not chosen yet", () => {
     );
   });
 });
+
+describe("a picture at an address elsewhere", () => {
+  it("is written with what no address may hold escaped", () => {
+    const html = compile(
+      parseSignature(
+        signature([
+          cell(
+            {},
+            {
+              type: "picture",
+              attrs: {
+                source: "https://share.example/seed jars.png?x=“1”",
+                width: 20,
+                height: 10,
+                alt: "Jars",
+              },
+            },
+          ),
+        ]),
+      ),
+      options,
+    );
+    expect(html).toContain('src="https://share.example/seed%20jars.png?x=%E2%80%9C1%E2%80%9D"');
+  });
+});

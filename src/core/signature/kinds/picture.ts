@@ -1,6 +1,7 @@
 /** A picture that stands as a block in its cell: a photo, a logo, a banner. Display sizes in CSS px. */
 import { publicAddress } from "../../addresses";
 import { element, type Declarations } from "../../html";
+import { writtenAddress } from "../../links";
 import { flag, optional, px, text } from "../../values";
 import { attribute, describeAttributes, needed, type AttributesOf } from "../description";
 import { blockKind, marked, partAttributes } from "../kind";
@@ -33,7 +34,7 @@ export const imageElement = (shown: PictureAttributes, placing: Declarations, wr
   element(
     "img",
     {
-      src: publicAddress(shown.source, writing.base),
+      src: writtenAddress(publicAddress(shown.source, writing.base)),
       width: shown.width,
       height: shown.height,
       alt: shown.alt,

@@ -127,7 +127,7 @@ export function VersionsDialog(props: Props) {
                     html={localPictures(html, base)}
                     label={title}
                     width={430}
-                    height={280}
+                    highest={280}
                     fit
                   />
                 </div>

@@ -25,6 +25,17 @@ import { CheckField } from "../../parts/fields/check-field";
 import { SettledTextField } from "../../parts/fields/settled-text-field";
 import { TextField } from "../../parts/fields/text-field";
 
+/** What the settings are called, also where they are looked for by name. */
+export const settingNames = {
+  font: "Font of the signature",
+  maxWidth: "Maximum width",
+  links: "Links are underlined",
+  direction: "Direction of the signature",
+  language: "Language",
+  spelling: "Check the spelling while typing",
+  visit: "Page that dates and addresses lead to",
+} as const;
+
 /** What every part takes from: the settings of the whole signature. */
 export function SignatureSettings() {
   const { editor, settings, palette } = useBench();
@@ -37,7 +48,7 @@ export function SignatureSettings() {
     <>
       <Section title="Text of the whole signature">
         <FontField
-          label="Font of the signature"
+          label={settingNames.font}
           value={settings.font}
           onChange={(family) => set({ font: family })}
           className="w-full"
@@ -74,7 +85,7 @@ export function SignatureSettings() {
         </div>
         <OwnLooks name="color" />
         <CheckField
-          label="Links are underlined"
+          label={settingNames.links}
           checked={settings.linkUnderline}
           onChange={(on) => set({ linkUnderline: on })}
           className="mt-2"
@@ -82,7 +93,7 @@ export function SignatureSettings() {
       </Section>
       <Section title="Widest it may be">
         <MeasureField
-          label="Maximum width"
+          label={settingNames.maxWidth}
           range={signatureSettings.attributes.maxWidth.value}
           quiet
           value={settings.maxWidth}
@@ -93,14 +104,14 @@ export function SignatureSettings() {
       <Section title="Direction and language">
         <div className="flex items-end gap-4">
           <ChoiceField
-            label="Direction of the signature"
+            label={settingNames.direction}
             quiet
             value={settings.direction}
             choices={{ ltr: "left to right", rtl: "right to left" }}
             onChange={(direction) => editor.apply(({ tr }) => setDirection(tr, direction), { focus: false })}
           />
           <SettledTextField
-            label="Language"
+            label={settingNames.language}
             value={settings.language}
             maxLength={35}
             placeholder="en"
@@ -110,7 +121,7 @@ export function SignatureSettings() {
           />
         </div>
         <CheckField
-          label="Check the spelling while typing"
+          label={settingNames.spelling}
           checked={spelling}
           onChange={setSpelling}
           className="mt-2"
@@ -165,7 +176,7 @@ function VisitLink({ value, onChange }: { value: string | null; onChange: (value
   };
   return (
     <TextField
-      label="Page that dates and addresses lead to"
+      label={settingNames.visit}
       quiet
       value={draft ?? value ?? ""}
       placeholder="nowhere"

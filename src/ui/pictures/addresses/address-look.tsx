@@ -1,7 +1,9 @@
 "use client";
 
 import { useState } from "react";
+import { toast } from "sonner";
 import { endpoints, type ForeignPicture } from "@/contract";
+import { readLink } from "@/core/links";
 import { ask } from "../../parts/asking/ask";
 import { AddressField } from "../../parts/fields/address-field";
 import { Button } from "../../parts/button";
@@ -13,6 +15,14 @@ interface Props {
   /** Offers to use a picture that is open to all; left out where there is nothing to use it for. */
   readonly onUse?: (report: ForeignPicture) => void;
   readonly onLooked?: (report: ForeignPicture) => void;
+}
+
+/** A picture's address is read as any other: what slipped into it is taken out, and said. */
+function asWritten(typed: string): string {
+  const reading = readLink(typed);
+  if (!reading.ok || !/^https?:/i.test(reading.href)) return typed;
+  if (reading.changes.length > 0) toast(`${reading.changes.join(" ")} It is ${reading.href} now.`);
+  return reading.href;
 }
 
 /** Pasting an address and being told what a recipient's mail client would meet there. */
@@ -27,7 +37,14 @@ export function AddressLook({ onUse, onLooked }: Props) {
 
   return (
     <div>
-      <form className="flex items-end gap-3" onSubmit={(event) => void form.submit(event)}>
+      <form
+        className="flex items-end gap-3"
+        onSubmit={(event) => {
+          event.preventDefault();
+          form.set("address", asWritten(form.typed.address));
+          void form.submit();
+        }}
+      >
         <AddressField label="Address of a picture" {...form.field("address")} />
         <Button type="submit" look="primary" disabled={busy}>
           {busy ? "Looking…" : "Look at it"}
