@@ -80,6 +80,14 @@ describe("how text looks", () => {
     expect(textLookIn(document, ranges, ada)).toMatchObject({ color: mixed, link: mixed });
   });
 
+  it("is in the colour of a button in its words", () => {
+    const given = build.button({ color: "#F3EFE4" }, build.text("Book"));
+    const document = build.signature({}, build.table(build.row(build.cell({ width: [300] }, given))));
+    expect(textLookIn(document, [{ from: 0, to: document.content.size }])).toMatchObject({
+      color: "#F3EFE4",
+    });
+  });
+
   it("has the underline that links have", () => {
     const { document } = lines([styled("Page", mark.link)]);
     const settings = settingsOf(document);

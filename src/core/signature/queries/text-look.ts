@@ -6,6 +6,7 @@ import type { Mark, Node } from "prosemirror-model";
 import { fieldLink, fieldValue, type Person } from "../../people";
 import { attributesIn } from "../description";
 import { textStyle } from "../inline";
+import { button } from "../kinds/button";
 import { personField } from "../kinds/person-field";
 import { link } from "../marks/link";
 import { settingsOf, type Settings } from "../settings";
@@ -98,11 +99,14 @@ export function textLookIn(
   const settings = settingsOf(document);
   let found: SharedLook | null = null;
   for (const { from, to } of ranges)
-    document.nodesBetween(from, to, (node, position) => {
+    document.nodesBetween(from, to, (node, position, parent) => {
       // A range that ends before a node touches it, and does not hold any of it.
       const within = Math.min(to, position + node.nodeSize) > Math.max(from, position);
       if (!within || !node.isInline || !isText(node)) return;
-      const look = textLook(node.marks, settings, leadsByItself(node, person));
+      // The words of a button are in its own colour.
+      const around =
+        button.is(parent) && parent ? { ...settings, textColor: button.of(parent).color } : settings;
+      const look = textLook(node.marks, around, leadsByItself(node, person));
       found = found ? bothOf(found, look) : look;
     });
   return found;

@@ -11,6 +11,7 @@ import {
 import type { Person } from "@/core/people";
 import {
   attributesIn,
+  button,
   clearStyling,
   leadingKind,
   link,
@@ -40,7 +41,10 @@ const marksAtCursor = ({ selection, storedMarks }: EditorState): readonly Mark[]
  */
 export function textState(state: EditorState, person: Person | null = null): SharedLook {
   const selected = state.selection.empty ? null : textLookIn(state.doc, rangesOf(state), person);
-  return selected ?? textLook(marksAtCursor(state), settingsOf(state.doc));
+  const settings = settingsOf(state.doc);
+  const { parent } = state.selection.$from;
+  const around = button.is(parent) ? { ...settings, textColor: button.of(parent).color } : settings;
+  return selected ?? textLook(marksAtCursor(state), around);
 }
 
 /** The link of the text that is selected or that the cursor is in; null where it has none, or not one. */
@@ -124,9 +128,9 @@ export function selectedLines(state: EditorState): readonly { position: number; 
   return found;
 }
 
-/** Whether links, or fields that can lead somewhere, are among what is selected: their colour is not the text's. */
+/** Whether links, fields that can lead somewhere, or the words of a button are selected: their colour is not the text's. */
 function mayLead(state: EditorState): boolean {
-  if (linkMarkAt(state)) return true;
+  if (linkMarkAt(state) || button.is(state.selection.$from.parent)) return true;
   let found = false;
   for (const { from, to } of rangesOf(state))
     state.doc.nodesBetween(from, to, (node) => {
