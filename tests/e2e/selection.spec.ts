@@ -160,6 +160,26 @@ test("copied cells are text as well, with the person's own values", async ({ pag
   await waitUntilSaved(page, 1);
 });
 
+test("F2 finds the measures of the cell around a part and of pictures elsewhere, and goes there", async ({
+  page,
+}) => {
+  await page.goto("/");
+  await page.getByRole("link", { name: "Full", exact: true }).click();
+  await cell(page, 1, 2).getByText("Tamsin Okafor").click();
+  await page.keyboard.press("F2");
+  await page.keyboard.type("alt text tamsin");
+  await page.keyboard.press("Enter");
+  const alt = page.getByRole("textbox", { name: "Alt text" });
+  await expect(alt).toBeFocused();
+  await expect(alt).toHaveValue("Tamsin Okafor among seedlings");
+  // With the picture selected, the padding of its cell is found as well.
+  await page.keyboard.press("F2");
+  await page.keyboard.type("padding right");
+  await page.keyboard.press("Enter");
+  await expect(page.getByRole("textbox", { name: "Padding right" })).toBeFocused();
+  await expect(page.getByRole("navigation", { name: "What is selected" })).toContainText("cell 1");
+});
+
 test("F2 finds a setting of the whole signature from within a line, and goes there", async ({ page }) => {
   await startBlank(page, 1, 2);
   await cell(page, 1, 2).click();

@@ -6,22 +6,14 @@ import { compile } from "../compile";
 import { describeLink, type NetworkKind } from "../links";
 import type { Person } from "../people";
 import { signatureBudget } from "../pictures";
-import {
-  font,
-  image,
-  outerTable,
-  pictureSourcesOf,
-  placeOf,
-  settingsOf,
-  tableMap,
-  webSafeFont,
-} from "../signature";
+import { font, image, outerTable, placeOf, settingsOf, tableMap, webSafeFont } from "../signature";
 import { costliestParts } from "./costliest-parts";
 import { checkPicture, type PictureFactsBySource } from "./check-picture";
 import { checkLinks, type LinkAnswers } from "./check-links";
 import type { Finding } from "./finding";
 import type { Mend } from "./mend";
 import { suggestAlt } from "./suggest-alt";
+import { weightOf } from "./weight-of";
 
 export interface CheckOptions {
   readonly person: Person | null;
@@ -111,11 +103,6 @@ function checkNode(document: Node, node: Node, position: number, options: CheckO
     found.push(mend ? { ...finding, mend } : finding);
   }
   return found;
-}
-
-/** Bytes of a signature's pictures whose files are known, each counted once. */
-export function weightOf(document: Node, pictures: PictureFactsBySource): number {
-  return pictureSourcesOf(document).reduce((sum, source) => sum + (pictures[source]?.bytes ?? 0), 0);
 }
 
 function checkWhole(document: Node, options: CheckOptions): Finding[] {

@@ -4,16 +4,20 @@
 import { usePathname } from "next/navigation";
 import { useEffect } from "react";
 
-/** Han, kana and hangul, with their punctuation. */
-const eastAsian = /[\u1100-\u11ff\u2e80-\u9fff\uac00-\ud7af\uf900-\ufaff\uff00-\uffef]/;
+const kana = /[\u3040-\u30ff\u31f0-\u31ff]/;
+const han = /[\u2e80-\u2fdf\u3005-\u3007\u3400-\u9fff\uf900-\ufaff]/;
+const hangul = /[\u1100-\u11ff\u3130-\u318f\uac00-\ud7af]/;
 
-/** The rules of three families by ranges of letters; only the files of letters that are drawn are fetched. */
-const loadEastAsian = (): Promise<unknown> =>
-  Promise.all([
-    import("@fontsource-variable/noto-sans-jp/index.css"),
-    import("@fontsource-variable/noto-sans-kr/index.css"),
-    import("@fontsource-variable/noto-sans-sc/index.css"),
+/** The rules of a family by ranges of letters; only the files of letters that are drawn are fetched. */
+function loadEastAsian(text: string): Promise<unknown> {
+  const chinese = han.test(text);
+  return Promise.all([
+    (kana.test(text) || chinese) && import("@fontsource-variable/noto-sans-jp/index.css"),
+    hangul.test(text) && import("@fontsource-variable/noto-sans-kr/index.css"),
+    // Letters that are written in no Japanese word.
+    chinese && !kana.test(text) && import("@fontsource-variable/noto-sans-sc/index.css"),
   ]);
+}
 
 export function PageServices() {
   const pathname = usePathname();
@@ -25,7 +29,7 @@ export function PageServices() {
   }, []);
 
   useEffect(() => {
-    if (eastAsian.test(document.body.textContent)) loadEastAsian().catch(() => undefined);
+    loadEastAsian(document.body.textContent).catch(() => undefined);
   }, [pathname]);
 
   return null;

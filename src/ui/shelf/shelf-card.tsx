@@ -55,10 +55,9 @@ export function ShelfCard({ signature, onRename, onDuplicate, onDelete }: Props)
         <span className="min-w-0 truncate text-soft">
           {personName ? `for ${personName}` : "for nobody yet"}
         </span>
-        <span className="ml-auto whitespace-nowrap text-soft">
-          {html.length.toLocaleString("en")} characters · {formatBytes(weight)}
+        <span className="ml-auto">
+          <Verdict findings={findings} breaking={breaking} />
         </span>
-        <Verdict findings={findings} breaking={breaking} />
       </div>
       <Link
         href={`/signatures/${id}`}
@@ -74,7 +73,7 @@ export function ShelfCard({ signature, onRename, onDuplicate, onDelete }: Props)
           fit
         />
       </Link>
-      <div className="mt-1 flex gap-1 text-soft">
+      <div className="mt-1 flex items-center gap-1 text-soft">
         <IconButton label={`Rename ${name}`} onClick={() => setRenaming(true)}>
           <Pencil size={15} aria-hidden />
         </IconButton>
@@ -84,6 +83,9 @@ export function ShelfCard({ signature, onRename, onDuplicate, onDelete }: Props)
         <IconButton label={`Delete ${name}`} onClick={() => void onDelete()}>
           <Trash2 size={15} aria-hidden />
         </IconButton>
+        <span className="ml-auto whitespace-nowrap">
+          {html.length.toLocaleString("en")} characters · {formatBytes(weight)}
+        </span>
       </div>
     </li>
   );

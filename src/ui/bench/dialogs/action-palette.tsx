@@ -8,7 +8,7 @@ import { flushSync } from "react-dom";
 import { useFocusBack } from "../../parts/focus-home";
 import { Keys } from "../../parts/keys";
 import { matchAction } from "./match-action";
-import { measuresByName } from "./measures-in-view";
+import { measuresByName } from "./measures-by-name";
 import type { EditorTools } from "../editor/use-editor";
 import { actions as documentActions, type Action } from "../editor/actions";
 
@@ -53,7 +53,7 @@ function Finder({ state, run, onClose, benchActions }: Props) {
     ...benchActions,
   ];
   // What is behind the palette does not change while it is open.
-  const [measures] = useState(() => measuresByName(new Set(done.map(({ name }) => name))));
+  const [measures] = useState(() => measuresByName(new Set(done.map(({ name }) => name)), state, run));
   const entries = [...done, ...measures];
   const found = entries
     .map((entry) => ({ entry, match: matchAction(entry.name, typed, entry.group) }))
