@@ -225,7 +225,7 @@ export const endpoints = {
   duplicateSignature: post("/api/signatures/:id/duplicate").json<{ id: string }>(),
   restoreSignature: post("/api/signatures/:id/restore").json<void>(),
   settleRefusedSave: post("/api/signatures/:id/refused")
-    .body(object({ refusedId: id, keep: choice("mine", "saved", "apart", "let-go") }))
+    .body(object({ refusedId: id, keep: choice("mine", "saved", "apart") }))
     .json<Settled>(),
   listVersions: get("/api/signatures/:id/versions").json<{ versions: readonly Version[] }>(),
   nameVersion: post("/api/signatures/:id/versions")

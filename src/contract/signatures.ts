@@ -28,7 +28,7 @@ export interface StaleSave {
   readonly saved: { readonly document: unknown; readonly revision: number };
 }
 
-/** A save that was refused and waits to be kept or let go. */
+/** A save that was refused and waits until somebody chooses. */
 export interface WaitingVersion {
   readonly refusedId: string;
   readonly signatureId: string;
@@ -43,11 +43,8 @@ export interface WaitingVersion {
 export interface Settled {
   readonly document: unknown;
   readonly revision: number;
-  /**
-   * Where the other version is: among the versions, or on the Shelf as a signature of its own, and under which name;
-   * null where it was let go.
-   */
-  readonly other: { readonly kind: "version" | "signature"; readonly name: string } | null;
+  /** Where the other version is: among the versions, or on the Shelf as a signature of its own, and under which name. */
+  readonly other: { readonly kind: "version" | "signature"; readonly name: string };
 }
 
 /** How the user's own letters are set; size in px. */

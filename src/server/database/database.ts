@@ -23,7 +23,13 @@ export async function openDatabase(file: string): Promise<Database> {
   for (const pragma of ["journal_mode = WAL", "busy_timeout = 5000", "synchronous = FULL"])
     await client.execute(`PRAGMA ${pragma}`);
   const database = drizzle(client, { schema });
-  await migrate(database, { migrationsFolder: assets.migrations() });
+  try {
+    await migrate(database, { migrationsFolder: assets.migrations() });
+  } catch (error) {
+    // Tables that stand there already were made by a release before the first.
+    const problem = `The database in ${path.dirname(file)} was not made by this release, or is damaged: move that folder away, or name another one in STILL_LINE_DATA. Nothing in it was changed.`;
+    throw new Error(problem, { cause: error });
+  }
   // After the migrations, which switch it off while they rebuild tables.
   await client.execute("PRAGMA foreign_keys = ON");
   return database;

@@ -1,4 +1,4 @@
-/** Saves that were refused because another came in between: each waits until somebody keeps it or lets it go. */
+/** Saves that were refused because another came in between: each waits until somebody chooses. */
 import { randomUUID } from "node:crypto";
 import { and, asc, eq, isNull } from "drizzle-orm";
 import type { Settled, WaitingVersion } from "@/contract";
@@ -26,12 +26,12 @@ export async function listWaiting(): Promise<readonly WaitingVersion[]> {
   }));
 }
 
-type Choice = "mine" | "saved" | "apart" | "let-go";
+type Choice = "mine" | "saved" | "apart";
 
 /** What a signature becomes: the document that goes on, and where the other one goes. */
 interface Outcome {
   readonly kept: string;
-  readonly other: { readonly kind: "version" | "signature"; readonly document: string } | null;
+  readonly other: { readonly kind: "version" | "signature"; readonly document: string };
 }
 
 const outcomeOf = (choice: Choice, saved: string, refused: string): Outcome =>
@@ -39,7 +39,6 @@ const outcomeOf = (choice: Choice, saved: string, refused: string): Outcome =>
     mine: { kept: refused, other: { kind: "version" as const, document: saved } },
     saved: { kept: saved, other: { kind: "version" as const, document: refused } },
     apart: { kept: saved, other: { kind: "signature" as const, document: refused } },
-    "let-go": { kept: saved, other: null },
   })[choice];
 
 /** What a version is called that did not go on when there were two. */
@@ -63,7 +62,7 @@ const keptVersion = (name: string, { id, revision }: SignatureRow, document: str
 
 /**
  * Chooses between a refused save and what is saved. The other one is kept among the versions; a refused one can also
- * become a signature of its own ("apart") or be let go. Refuses with 404 when somebody has chosen already.
+ * become a signature of its own ("apart"). Refuses with 404 when somebody has chosen already.
  */
 export async function settleRefusedSave(id: string, refusedId: string, choice: Choice): Promise<Settled> {
   const db = await database();
@@ -77,21 +76,20 @@ export async function settleRefusedSave(id: string, refusedId: string, choice: C
   const changed = kept !== current.document;
   const revision = current.revision + (changed ? 1 : 0);
   const otherName =
-    other?.kind === "signature" ? await freeName(`${current.name}, other version`) : otherVersion;
+    other.kind === "signature" ? await freeName(`${current.name}, other version`) : otherVersion;
   const settled = db.delete(refusedSaves).where(eq(refusedSaves.id, refusedId));
   const saved = db
     .update(signatures)
     .set(changed ? { document: kept, revision, updatedAt: Date.now() } : { revision })
     .where(eq(signatures.id, id));
   const put =
-    other &&
-    (other.kind === "signature"
+    other.kind === "signature"
       ? db.insert(signatures).values(standing(otherName, current, other.document))
-      : db.insert(versions).values(keptVersion(otherName, current, other.document)));
-  await db.batch([settled, saved, ...(put ? [put] : [])]);
+      : db.insert(versions).values(keptVersion(otherName, current, other.document));
+  await db.batch([settled, saved, put]);
   return {
     document: JSON.parse(kept),
     revision,
-    other: other && { kind: other.kind, name: otherName },
+    other: { kind: other.kind, name: otherName },
   };
 }

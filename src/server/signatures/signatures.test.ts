@@ -94,7 +94,7 @@ describe("a save", () => {
     );
   });
 
-  it("that is stale waits until somebody chooses, and can be let go", async () => {
+  it("that is stale waits until somebody chooses, and is kept among the versions where it does not go on", async () => {
     const id = await addSignature({ name: "Waiting room", personId: null, document: saying("first") });
     await saveDocument(id, saying("theirs"), 1);
     const refused = await refusal(saveDocument(id, saying("mine"), 1));
@@ -103,10 +103,10 @@ describe("a save", () => {
       { refusedId: refused.details.refusedId, name: "Waiting room", document: saying("mine") },
     ]);
     const before = (await listSignatures()).length;
-    expect(await settleRefusedSave(id, refused.details.refusedId as string, "let-go")).toEqual({
+    expect(await settleRefusedSave(id, refused.details.refusedId as string, "saved")).toEqual({
       document: saying("theirs"),
       revision: 2,
-      other: null,
+      other: { kind: "version", name: "The other of two versions" },
     });
     expect(await waiting()).toEqual([]);
     expect(await listSignatures()).toHaveLength(before);

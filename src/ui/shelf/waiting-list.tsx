@@ -1,6 +1,7 @@
 "use client";
 
 import { format } from "date-fns";
+import { toast } from "sonner";
 import { endpoints } from "@/contract";
 import { ask } from "../parts/asking/ask";
 import { Button } from "../parts/button";
@@ -27,7 +28,7 @@ interface Props {
 const choices = [
   { keep: "apart", label: "Put it on the Shelf", look: "primary" },
   { keep: "mine", label: "Go on with it instead", look: "plain" },
-  { keep: "let-go", label: "Let it go", look: "quiet" },
+  { keep: "saved", label: "Let it go", look: "quiet" },
 ] as const;
 
 /** Versions that were not saved because the signature was changed in two windows, and that nobody has chosen about. */
@@ -66,12 +67,15 @@ export function WaitingList({ waiting, attempt }: Props) {
                   look={look}
                   aria-label={`${label}: ${name}`}
                   onClick={() =>
-                    void attempt(() =>
-                      ask(endpoints.settleRefusedSave, {
+                    void attempt(async () => {
+                      const { other } = await ask(endpoints.settleRefusedSave, {
                         params: { id: signatureId },
                         body: { refusedId, keep },
-                      }),
-                    )
+                      });
+                      // Nothing is thrown away, and where it is has to be known.
+                      if (other.kind === "version")
+                        toast(`The other one is among the versions of ${name} as “${other.name}”.`);
+                    })
                   }
                 >
                   {label}

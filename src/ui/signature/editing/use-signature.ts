@@ -103,7 +103,7 @@ export function useSignature(
           if (keep === "saved") replace(kept);
           goOnFrom(kept, settled.revision);
         });
-        toast(`The other one is among the versions as “${settled.other?.name}”.`);
+        toast(`The other one is among the versions as “${settled.other.name}”.`);
       } catch (error) {
         toast.error((error as Error).message);
         return false;
