@@ -1,6 +1,6 @@
 import path from "node:path";
 import { expect, test } from "./test";
-import { cell, chooseFont, proof, setMeasure, startBlank, waitUntilSaved } from "./bench";
+import { cell, choose, chooseFont, proof, setMeasure, startBlank, waitUntilSaved } from "./bench";
 
 test("the whole job by hand: build, picture, link, proof, copy, paste, write, send, open, follow the link", async ({
   page,
@@ -105,9 +105,7 @@ test("the whole job by hand: build, picture, link, proof, copy, paste, write, se
 
   // Write to a colleague.
   await page.getByRole("link", { name: "New letter" }).click();
-  await page
-    .getByRole("combobox", { name: "For" })
-    .selectOption({ label: "Ifor Pell (ifor@harrowfen.example)" });
+  await choose(page.getByRole("combobox", { name: "For" }), "Ifor Pell (ifor@harrowfen.example)");
   await page.getByRole("textbox", { name: "About" }).fill("The second tray");
   const letter = page.getByRole("textbox", { name: "The letter" });
   await letter.locator("div").first().click();

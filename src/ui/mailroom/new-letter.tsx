@@ -4,6 +4,8 @@ import Link from "next/link";
 import { useRef, useState } from "react";
 import { endpoints } from "@/contract";
 import { ask } from "../parts/asking/ask";
+import { useContractForm } from "../parts/asking/use-contract-form";
+import { ChoiceField } from "../parts/fields/choice-field";
 import { RichBox, writtenIn } from "./rich-box";
 
 interface Props {
@@ -33,31 +35,21 @@ const asLines = (text: string): string =>
 /** Writing a letter, with the kept signature under it. */
 export function NewLetter({ personId, signature, to: wanted, subject: asked, text, colleagues }: Props) {
   const box = useRef<HTMLDivElement>(null);
-  const [to, setTo] = useState(wanted);
-  const [subject, setSubject] = useState(asked);
-  const [busy, setBusy] = useState(false);
-  const [problem, setProblem] = useState<string | null>(null);
   const [sentTo, setSentTo] = useState<string | null>(null);
-
-  const send = async (): Promise<void> => {
-    if (to === "") return setProblem("Choose who it goes to.");
-    setBusy(true);
-    setProblem(null);
-    try {
-      await ask(endpoints.sendMessage, {
-        params: { person: personId },
-        body: {
-          toPersonId: to,
-          subject,
-          html: `<div style="${letterStyle}">${writtenIn(box.current)}</div>`,
-        },
-      });
-      setSentTo(to);
-    } catch (error) {
-      setProblem(`${(error as Error).message} Your letter is still here.`);
-    }
-    setBusy(false);
-  };
+  // What is written stands in the box, and is read when it is sent.
+  const form = useContractForm(null, { to: wanted, subject: asked }, async ({ to, subject }) => {
+    if (to === "") throw new Error("Choose who it goes to.");
+    await ask(endpoints.sendMessage, {
+      params: { person: personId },
+      body: {
+        toPersonId: to,
+        subject,
+        html: `<div style="${letterStyle}">${writtenIn(box.current)}</div>`,
+      },
+    });
+    setSentTo(to);
+  });
+  const { name, ref, onBlur, onChange } = form.field("subject");
 
   if (sentTo !== null) {
     const colleague = colleagues.find(({ id }) => id === sentTo)!;
@@ -74,31 +66,28 @@ export function NewLetter({ personId, signature, to: wanted, subject: asked, tex
   }
 
   return (
-    <form
-      className="mt-4 space-y-3"
-      onSubmit={(event) => {
-        event.preventDefault();
-        void send();
-      }}
-    >
-      <label className="grid grid-cols-[80px_1fr] items-center">
-        For
-        <select className="mm-field" value={to} onChange={(event) => setTo(event.target.value)}>
-          <option value="">choose a colleague</option>
-          {colleagues.map(({ id, name, mail }) => (
-            <option key={id} value={id}>
-              {name} ({mail})
-            </option>
-          ))}
-        </select>
-      </label>
+    <form className="mt-4 space-y-3" onSubmit={(event) => void form.submit(event)}>
+      <div className="grid grid-cols-[80px_1fr] items-center">
+        <span aria-hidden>For</span>
+        <ChoiceField
+          label="For"
+          quiet
+          look="mm-field"
+          none="choose a colleague"
+          value={form.typed.to || null}
+          choices={Object.fromEntries(colleagues.map(({ id, name, mail }) => [id, `${name} (${mail})`]))}
+          onChange={(to) => form.set("to", to)}
+        />
+      </div>
       <label className="grid grid-cols-[80px_1fr] items-center">
         About
         <input
           className="mm-field"
-          value={subject}
           maxLength={200}
-          onChange={(event) => setSubject(event.target.value)}
+          name={name}
+          ref={ref}
+          onBlur={(event) => void onBlur(event)}
+          onChange={(event) => void onChange(event)}
         />
       </label>
       <RichBox
@@ -117,12 +106,12 @@ export function NewLetter({ personId, signature, to: wanted, subject: asked, tex
         </p>
       )}
       <div className="flex items-center gap-4">
-        <button type="submit" className="mm-button" disabled={busy}>
+        <button type="submit" className="mm-button" disabled={form.busy}>
           Hand it over
         </button>
-        {problem && (
+        {form.problem && (
           <p role="alert" className="text-(--mm-wrong)">
-            {problem}
+            {form.problem} Your letter is still here.
           </p>
         )}
       </div>

@@ -19,11 +19,14 @@ interface Props<T extends string> {
   readonly quiet?: boolean;
   readonly disabled?: boolean;
   readonly className?: string;
+  /** How what is clicked looks, where a screen has a look of its own. */
+  readonly look?: string;
 }
 
 /** One of several words. */
 export function ChoiceField<T extends string>(props: Props<T>) {
   const { label, value, choices, onChange, none = "choose", quiet = false, disabled = false } = props;
+  const { look = "border-b border-soft py-0.5 text-sm text-ink" } = props;
   const id = useId();
   const names = Object.entries<string>(choices);
   return (
@@ -34,7 +37,7 @@ export function ChoiceField<T extends string>(props: Props<T>) {
       <Select.Root value={value ?? ""} disabled={disabled} onValueChange={(next) => onChange(next as T)}>
         <Select.Trigger
           id={id}
-          className="flex w-full items-center justify-between gap-1 border-b border-soft py-0.5 text-left text-sm text-ink disabled:opacity-50"
+          className={`flex w-full items-center justify-between gap-1 text-left disabled:opacity-50 ${look}`}
         >
           <span className="min-w-0 truncate">
             <Select.Value placeholder={none} />
