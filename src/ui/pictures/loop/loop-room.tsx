@@ -184,7 +184,7 @@ export function LoopRoom({ start, originals, natural, brandColors, name: named, 
             label="Name of its file"
             value={name}
             maxLength={60}
-            placeholder={originals[0]?.name ?? "its words"}
+            placeholder={originals[0]?.name.replace(/\.[a-z]+$/i, "") ?? "its words"}
             onChange={(event) => setName(event.target.value)}
             className="mb-4"
           />
