@@ -218,3 +218,18 @@ test("a line is written in a direction of its own, or in that of its first lette
   await choose(direction, "left to right");
   await expect(line).not.toHaveAttribute("dir");
 });
+
+test("the rule says how wide columns are drawn where a word is wider than its column, and what they are set to", async ({
+  page,
+}) => {
+  await startBlank(page, 1, 3);
+  await cell(page, 1, 3).click();
+  await page.keyboard.type("Unbreakableasonewordofmanyletters");
+  const column = page.getByRole("button", { name: /^Column 3, / });
+  await expect(column).toHaveAccessibleName(/^Column 3, \d+ px, set to 136$/);
+  const [box, drawn] = await Promise.all([column.boundingBox(), cell(page, 1, 3).boundingBox()]);
+  expect(Math.abs(box!.width - drawn!.width)).toBeLessThan(2);
+  expect(Math.abs(box!.x - drawn!.x)).toBeLessThan(2);
+  await page.keyboard.press("Control+z");
+  await expect(column).toHaveAccessibleName("Column 3, 136 px");
+});

@@ -1,12 +1,13 @@
 "use client";
 
-import { useRef } from "react";
+import { useRef, type RefObject } from "react";
 import { moveColumnBorder, narrowestColumn, outerTable, setSettings, tableMap } from "@/core/signature";
 import { useBench } from "../bench-context";
 import { moveTo } from "../editor/table-commands";
 import { selectBand } from "../editor/table-selection";
 import { RuleHandle } from "./rule-handle";
 import { useBandDrag } from "./use-band-drag";
+import { useStrainedColumns } from "./use-drawn-table";
 
 /** Ticks every 10 px, longer every 50. */
 function Ticks({ width }: { width: number }) {
@@ -26,13 +27,15 @@ const widest = 1200;
  * The rule above the outer table: each column by its width, to select or to move; a handle on each border between
  * columns; and the most that the whole signature may be wide.
  */
-export function ColumnRule() {
+export function ColumnRule({ sheet }: { sheet: RefObject<HTMLElement | null> }) {
   const { editor, settings, selection } = useBench();
   const numbers = useRef<HTMLDivElement>(null);
   const { columnWidths, width } = tableMap(outerTable(editor.state.doc));
   const rightToLeft = settings.direction === "rtl";
-  const edges = columnWidths.map((_width, column) =>
-    columnWidths.slice(0, column + 1).reduce((sum, each) => sum + each, 0),
+  const strained = useStrainedColumns(sheet, columnWidths);
+  const drawn = strained ?? columnWidths;
+  const edges = drawn.map((_width, column) =>
+    drawn.slice(0, column + 1).reduce((sum, each) => sum + each, 0),
   );
   const selected = new Set(
     selection.table?.position === 0
@@ -41,6 +44,9 @@ export function ColumnRule() {
         )
       : [],
   );
+
+  const isStrained = (column: number): boolean =>
+    strained !== null && Math.abs((strained[column] ?? 0) - (columnWidths[column] ?? 0)) > 1;
 
   const columnAt = (x: number): number => {
     const box = numbers.current!.getBoundingClientRect();
@@ -59,7 +65,7 @@ export function ColumnRule() {
       ? null
       : drag.beside > drag.dragged
         ? edges[drag.beside]!
-        : edges[drag.beside]! - columnWidths[drag.beside]!;
+        : edges[drag.beside]! - drawn[drag.beside]!;
 
   const widen = (column: number, to: number, gesture: number): void =>
     editor.apply(
@@ -85,20 +91,28 @@ export function ColumnRule() {
       style={{ width: Math.max(width, settings.maxWidth) }}
       dir={settings.direction}
     >
-      <div ref={numbers} className="flex text-xs font-medium text-pine" style={{ width }}>
-        {columnWidths.map((each, column) => (
+      <div
+        ref={numbers}
+        className="flex text-xs font-medium text-pine"
+        style={{ width: edges.at(-1) ?? width }}
+      >
+        {drawn.map((each, column) => (
           <button
             key={column}
             type="button"
-            aria-label={`Column ${column + 1}, ${each} px`}
+            aria-label={`Column ${column + 1}, ${each} px${isStrained(column) ? `, set to ${columnWidths[column]}` : ""}`}
             aria-pressed={selected.has(column)}
-            title="Click to select the column, drag to move it"
+            title={
+              isStrained(column)
+                ? `Set to ${columnWidths[column]} px; words in the table are wider than their columns`
+                : "Click to select the column, drag to move it"
+            }
             {...drag.handlers(column)}
             // Pointers are told from clicks above; a click without one is a key.
             onClick={(event) =>
               event.detail === 0 && editor.apply(({ tr }) => selectBand(tr, 0, "column", column))
             }
-            className={`touch-none overflow-hidden rounded-t-sm text-center hover:bg-kelp ${selected.has(column) ? "bg-kelp" : ""} ${drag.dragged === column ? "opacity-50" : ""}`}
+            className={`touch-none overflow-hidden rounded-t-sm text-center hover:bg-kelp ${selected.has(column) ? "bg-kelp" : ""} ${isStrained(column) ? "text-clay" : ""} ${drag.dragged === column ? "opacity-50" : ""}`}
             style={{ width: each }}
           >
             {each}

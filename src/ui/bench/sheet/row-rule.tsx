@@ -1,52 +1,18 @@
 "use client";
 
-import { useEffect, useRef, useState, type RefObject } from "react";
+import { useRef, type RefObject } from "react";
 import { outerTable, row as rowKind, setAttributes } from "@/core/signature";
 import { useBench } from "../bench-context";
 import { moveTo } from "../editor/table-commands";
 import { selectAll, selectBand } from "../editor/table-selection";
 import { RuleHandle } from "./rule-handle";
 import { useBandDrag } from "./use-band-drag";
-
-interface RowMark {
-  readonly top: number;
-  readonly height: number;
-}
-
-/** The heights of the outer table's rows as they are drawn, px from the sheet's top. */
-function useRowMarks(sheet: RefObject<HTMLElement | null>): readonly RowMark[] {
-  const [rows, setRows] = useState<readonly RowMark[]>([]);
-  // After the commit, when the element that holds the sheet is there.
-  useEffect(() => {
-    const element = sheet.current;
-    if (!element) return;
-    const measure = (): void => {
-      const table = element.querySelector("table");
-      if (!table) return;
-      const top = element.getBoundingClientRect().top;
-      const measured = [...table.rows].map((row) => {
-        const box = row.getBoundingClientRect();
-        return { top: Math.round(box.top - top), height: Math.round(box.height) };
-      });
-      setRows((known) => (JSON.stringify(known) === JSON.stringify(measured) ? known : measured));
-    };
-    measure();
-    const observer = new ResizeObserver(measure);
-    observer.observe(element);
-    const changes = new MutationObserver(measure);
-    changes.observe(element, { subtree: true, childList: true, characterData: true, attributes: true });
-    return () => {
-      observer.disconnect();
-      changes.disconnect();
-    };
-  }, [sheet]);
-  return rows;
-}
+import { useDrawnRows } from "./use-drawn-table";
 
 /** The rule at the left of the outer table: each row by its height, to select, to move, and to make higher. */
 export function RowRule({ sheet }: { sheet: RefObject<HTMLElement | null> }) {
   const { editor, selection } = useBench();
-  const rows = useRowMarks(sheet);
+  const rows = useDrawnRows(sheet);
   const rule = useRef<HTMLDivElement>(null);
   const table = outerTable(editor.state.doc);
   const selected = new Set(

@@ -23,7 +23,7 @@ export function Sheet({ mount, settings, stack }: Props) {
         <LetterAbove />
         <div className="flex" dir={settings.direction}>
           <div>
-            <ColumnRule />
+            <ColumnRule sheet={holder} />
             <div ref={holder} className="relative">
               <RowRule sheet={holder} />
               <div
