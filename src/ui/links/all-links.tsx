@@ -1,18 +1,15 @@
 "use client";
 
 import { useState } from "react";
-import type { Transform } from "prosemirror-transform";
 import { toast } from "sonner";
 import { ownLinkLooks, setAllLinkLooks, setSettings, type Settings } from "@/core/signature";
+import type { Change } from "../signature/editing/single-steps";
 import { Button } from "../parts/button";
 import type { Palette } from "../parts/fields/color-choices";
 import { ColorField } from "../parts/fields/color-field";
 import { Section } from "../parts/section";
 import { CheckField } from "../parts/fields/check-field";
 import { TextField } from "../parts/fields/text-field";
-
-/** Makes a change of the document; answers whether it changed anything. */
-export type Change = (make: (transform: Transform) => unknown) => boolean;
 
 interface Props {
   readonly settings: Settings;

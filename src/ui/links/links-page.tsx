@@ -1,8 +1,7 @@
 "use client";
 
 /** Every destination of a signature: what answered there, what is wrong with it, and how it reads. */
-import { Footprints, MousePointerClick, Square, Undo2, Wrench } from "lucide-react";
-import { closeHistory, undo, undoDepth } from "prosemirror-history";
+import { Footprints, MousePointerClick, Square, Wrench } from "lucide-react";
 import { useMemo, useState } from "react";
 import { toast } from "sonner";
 import { endpoints, type KeptAnswer, type OpenSignature } from "@/contract";
@@ -16,13 +15,13 @@ import { formatCount } from "../parts/format";
 import { lazily, useAhead } from "../parts/lazily";
 import { WordSwitch } from "../parts/fields/word-switch";
 import { plainState } from "../signature/editing/plain-state";
+import { TakeBack, useSingleSteps } from "../signature/editing/single-steps";
 import { useSignature } from "../signature/editing/use-signature";
 import { FindingList } from "../signature/finding-list";
 import { paletteFor } from "../signature/palette";
 import type { PersonChoice } from "../signature/signature-header";
 import { useFindings } from "../signature/use-findings";
 import { Station } from "../signature/station";
-import type { Change } from "./all-links";
 import { LinkTable } from "./link-table";
 import { openLink } from "./opening";
 import { useWalk } from "./use-walk";
@@ -68,8 +67,7 @@ export function LinksPage(props: Props) {
   const [view, setView] = useState<keyof typeof views>("table");
   const [panel, setPanel] = useState<keyof typeof panels>("findings");
   const [stepping, setStepping] = useState(false);
-  const { current, dispatch, state } = edited;
-  const document = state.doc;
+  const document = edited.state.doc;
   const settings = settingsOf(document);
   const { answers, waiting } = walk;
 
@@ -100,13 +98,7 @@ export function LinksPage(props: Props) {
     }
   };
 
-  /** Each change is a step of its own, which can be taken back. */
-  const change: Change = (make) => {
-    const tr = closeHistory(current().tr);
-    make(tr);
-    if (tr.docChanged) dispatch(tr);
-    return tr.docChanged;
-  };
+  const change = useSingleSteps(edited);
   const mends = shown.flatMap(({ mend }) => mend ?? []);
 
   return (
@@ -115,14 +107,7 @@ export function LinksPage(props: Props) {
       saving={edited.saving}
       people={people}
       current="links"
-      besideSaved={
-        undoDepth(state) > 0 && (
-          <Button look="quiet" onClick={() => undo(current(), dispatch)}>
-            <Undo2 size={15} aria-hidden />
-            Take the last change back
-          </Button>
-        )
-      }
+      besideSaved={<TakeBack edited={edited} />}
     >
       <div className="grid grid-cols-[minmax(0,1fr)_290px] gap-8">
         <div className="min-w-0">

@@ -1,9 +1,6 @@
 "use client";
 
 /** The pictures of one signature: their cuts, those at addresses elsewhere, and what is wrong with them. */
-import { Undo2 } from "lucide-react";
-import { closeHistory, undo, undoDepth } from "prosemirror-history";
-import type { Transform } from "prosemirror-transform";
 import { useState, type ReactNode } from "react";
 import { toast } from "sonner";
 import type { CatalogueEntry, ForeignPicture, OpenSignature } from "@/contract";
@@ -18,10 +15,10 @@ import { describeLink, type NetworkKind } from "@/core/links";
 import type { Person } from "@/core/people";
 import { signatureBudget } from "@/core/pictures";
 import { becomeDocument, pictureSourcesOf, replaceSources } from "@/core/signature";
-import { Button } from "../parts/button";
 import { formatBytes } from "../parts/format";
 import { lazily, useAhead } from "../parts/lazily";
 import { plainState } from "../signature/editing/plain-state";
+import { TakeBack, useSingleSteps } from "../signature/editing/single-steps";
 import { useSignature } from "../signature/editing/use-signature";
 import { FindingList } from "../signature/finding-list";
 import type { PersonChoice } from "../signature/signature-header";
@@ -62,8 +59,7 @@ export function SignaturePictures(props: Props) {
   const { signature, people, person, base, answers, organisation, networks, placed, published } = props;
   useAhead(rooms);
   const edited = useSignature(signature, plainState);
-  const { current, dispatch, state } = edited;
-  const document = state.doc;
+  const document = edited.state.doc;
   const known = usePictureFacts(props.pictures);
   const [looked, setLooked] = useState(props.looked);
   const found = useFindings(
@@ -79,12 +75,7 @@ export function SignaturePictures(props: Props) {
     known.learnForeign(report);
     setLooked((before) => [...before.filter(({ address }) => address !== report.address), report]);
   };
-  /** Each change is a step of its own, which can be taken back. */
-  const change = (make: (transform: Transform) => unknown): void => {
-    const tr = closeHistory(current().tr);
-    make(tr);
-    if (tr.docChanged) dispatch(tr);
-  };
+  const change = useSingleSteps(edited);
   /** Shows every picture that is at one address from another. */
   const showFrom = (address: string, better: ForeignPicture): void => {
     learn(better);
@@ -99,14 +90,7 @@ export function SignaturePictures(props: Props) {
       saving={edited.saving}
       people={people}
       current="pictures"
-      besideSaved={
-        undoDepth(state) > 0 && (
-          <Button look="quiet" onClick={() => undo(current(), dispatch)}>
-            <Undo2 size={15} aria-hidden />
-            Take the last change back
-          </Button>
-        )
-      }
+      besideSaved={<TakeBack edited={edited} />}
     >
       <div className="grid grid-cols-[minmax(0,1fr)_260px] gap-8">
         <div className="min-w-0">

@@ -50,7 +50,7 @@ export function MeasureField({
 
   /** What is said of something that cannot be taken; what was there stays. */
   const sentence = (typed: string): string => {
-    const wanted = `${least} to ${most}${fine === 1 ? "" : ` in ${fine}`}`;
+    const wanted = `${least} to ${most}${fine === 1 || fine < 0.1 ? "" : ` in ${fine}`}`;
     return typed.trim() === "" ? wanted : `${typed.trim().slice(0, 12)} is not ${wanted}`;
   };
 
