@@ -9,7 +9,7 @@ import { insertBlock, insertInline, linkRange, setLink, setMark, setTextValue, t
 import { hints } from "./hints";
 import { describeSelection } from "./selection";
 import { createState } from "./state";
-import { stepCell } from "./table-selection";
+import { stayAtEdge, stepCell } from "./table-selection";
 
 /** A blank 1 × 2 with the cursor in its second cell, after some text. */
 function typed(text: string): EditorState {
@@ -76,6 +76,21 @@ it("spaces are kept beside letters of two code units, and only in the lines that
 
 const demo = (file: string) =>
   createState(parseSignature(JSON.parse(readFileSync(`demo/signatures/${file}`, "utf8"))));
+
+it("an arrow key on a picture with nothing beyond it leaves the picture selected", () => {
+  const { cell, line, picturePlace, row, signature, table, text } = build;
+  const document = signature(
+    {},
+    table(row(cell({ width: [90] }, line(text("One")))), row(cell({ width: [90] }, picturePlace(50, 50)))),
+  );
+  const state = createState(document);
+  const place = document.content.size - 4;
+  const selected = state.apply(state.tr.setSelection(NodeSelection.create(document, place)));
+  expect(describeSelection(selected).part?.node.type.name).toBe("picture");
+  expect(stayAtEdge(1)(selected)).toBe(true);
+  expect(stayAtEdge(-1)(selected)).toBe(false);
+  expect(stayAtEdge(1)(state)).toBe(false);
+});
 
 describe("the cursor", () => {
   it("begins in the first line of text, past a picture", () => {

@@ -10,7 +10,7 @@ import { actions } from "./actions";
 import { hints } from "./hints";
 import { leftOut } from "./left-out";
 import { drawnAsSent } from "./drawn-as-sent";
-import { selectIn, selectMore, stepCell } from "./table-selection";
+import { selectIn, selectMore, stayAtEdge, stepCell } from "./table-selection";
 import { spacesThatStay } from "./spaces-that-stay";
 import { wholeTable } from "./whole-table";
 
@@ -30,6 +30,10 @@ const keys: Record<string, Command> = {
   "Mod-Shift-z": redo,
   Enter: chainCommands(selectIn, createParagraphNear, splitBlockKeepMarks),
   "Shift-Enter": insertBreak,
+  ArrowDown: stayAtEdge(1),
+  ArrowRight: stayAtEdge(1),
+  ArrowUp: stayAtEdge(-1),
+  ArrowLeft: stayAtEdge(-1),
   Tab: stepCell(1),
   "Shift-Tab": stepCell(-1),
 };

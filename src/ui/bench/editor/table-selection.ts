@@ -73,6 +73,17 @@ export const stepCell =
     return false;
   };
 
+/**
+ * An arrow key on a part with nothing beyond it: what is selected stays so. Browsers would put the caret somewhere on the
+ * other side of it.
+ */
+export const stayAtEdge =
+  (direction: 1 | -1): Command =>
+  ({ selection }) =>
+    selection instanceof NodeSelection &&
+    selection.node.isBlock &&
+    Selection.findFrom(direction === 1 ? selection.$to : selection.$from, direction) === null;
+
 /** Selects a whole row or column. */
 export function selectBand(tr: Transaction, tablePosition: number, axis: Axis, band: number): Transaction {
   const { rows, columns } = tableMap(nodeAt(tr.doc, tablePosition));
