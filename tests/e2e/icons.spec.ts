@@ -220,6 +220,8 @@ test("a network of one's own is added, finds its pages, and is taken off the lis
   await choose(dialog.getByRole("combobox", { name: "Icon" }), "Reed, your own");
   await dialog.getByRole("textbox", { name: /^Where its pages are/ }).fill("https://reedradio.example/@");
   await dialog.getByRole("button", { name: "Keep the network" }).click();
+  // Its name stands in the list already: that it is kept is told by its form, which goes.
+  await expect(dialog.getByRole("button", { name: "New network" })).toBeVisible();
   // What is kept of a network is changed where it stands.
   await dialog.getByRole("button", { name: "Change Reed Radio" }).click();
   await dialog.getByRole("textbox", { name: "Name" }).fill("Reed Radio Fen");

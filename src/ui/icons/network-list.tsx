@@ -127,7 +127,8 @@ export function NetworkList({ networks, own, onNetworks, onChoose }: Props) {
                 ? networks.map((network) => (network.id === kept.id ? kept : network))
                 : [...networks, kept],
             );
-            setEdited(null);
+            // Another form may have been opened while this one was kept.
+            setEdited((now) => (now === edited ? null : now));
           }}
         />
       ) : (
