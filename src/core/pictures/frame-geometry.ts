@@ -68,6 +68,10 @@ export function renditionSize(recipe: Recipe, vector = false): Size {
   };
 }
 
+/** Whether there are as many pixels as needed on both sides; a px of rounding is no lack. */
+export const hasPixels = (there: Size, needed: Size): boolean =>
+  there.width >= needed.width - 1 && there.height >= needed.height - 1;
+
 /** The pixels that a recipe's crop would need for its density, or null where it has enough. */
 export function pixelsNeeded(recipe: Recipe, vector = false): Size | null {
   if (vector) return null;
@@ -76,9 +80,7 @@ export function pixelsNeeded(recipe: Recipe, vector = false): Size | null {
     width: Math.round(box.width) * recipe.density,
     height: Math.round(box.height) * recipe.density,
   };
-  // A px of rounding is no lack.
-  const enough = recipe.crop.width >= needed.width - 1 && recipe.crop.height >= needed.height - 1;
-  return enough ? null : needed;
+  return hasPixels(recipe.crop, needed) ? null : needed;
 }
 
 const ellipseIn = ({ x, y, width, height }: Rectangle, inset = 0): Ellipse => ({

@@ -33,6 +33,7 @@ export { extractPalette } from "./extract-palette";
 export { keptApart, publicFileName, type HostedType } from "./file-name";
 export {
   cutGeometry,
+  hasPixels,
   pixelsNeeded,
   renditionScale,
   renditionSize,

@@ -63,6 +63,16 @@ describe("several pictures of a loop", () => {
     ]);
   });
 
+  it("keep the crop that they were given, however often anything else is changed", () => {
+    const crop = { x: 101, y: 57, width: 407, height: 305 };
+    let loop = changeLooks(begun(), sizes, { crop }, 0);
+    const given = loop.source.looks?.[0]?.crop;
+    for (const color of ["#111111", "#222222", "#333333"])
+      loop = changeLooks(loop, sizes, { tint: color }, null);
+    expect(loop.source.looks?.[0]?.crop).toEqual(given);
+    expect(given).toEqual(crop);
+  });
+
   it("are refused with fewer recipes than pictures", () => {
     const loop = changeLooks(begun(), sizes, { tint: "#000000" }, null);
     const short = { ...loop, source: { ...loop.source, looks: loop.source.looks?.slice(1) } };

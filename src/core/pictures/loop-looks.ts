@@ -3,8 +3,8 @@
  * in original px, the box in CSS px.
  */
 import { cropToAspect, largestCrop } from "./crop";
-import { plainRecipe, type Recipe, type Size } from "./cut";
-import { pixelsNeeded } from "./frame-geometry";
+import { plainRecipe, type Recipe, type Rectangle, type Size } from "./cut";
+import { hasPixels, pixelsNeeded } from "./frame-geometry";
 import type { LoopRecipe, LoopSource } from "./loop";
 
 type Pictures = Extract<LoopSource, { kind: "pictures" }>;
@@ -14,12 +14,19 @@ export type PicturesLoop = LoopRecipe & { readonly source: Pictures };
 
 export const isPicturesLoop = (loop: LoopRecipe): loop is PicturesLoop => loop.source.kind === "pictures";
 
+/** Whether a crop has the proportions of a box, but for the rounding of its sides to whole px. */
+const fits = (crop: Rectangle, box: Size): boolean =>
+  Math.abs(crop.width * box.height - crop.height * box.width) <= Math.max(box.width, box.height);
+
+/** A recipe for the box of a loop. A crop that fits it stays as it is, however often it is asked. */
 const fitting = (recipe: Recipe, { width, height, density }: LoopRecipe, original: Size): Recipe => ({
   ...recipe,
   width,
   height,
   density,
-  crop: cropToAspect(recipe.crop, width / height, original),
+  crop: fits(recipe.crop, { width, height })
+    ? recipe.crop
+    : cropToAspect(recipe.crop, width / height, original),
 });
 
 /** The recipes of a loop's pictures; where none has been given, each covers the box. `sizes` are those of its originals. */
@@ -85,8 +92,7 @@ export function loopPixelsNeeded(loop: LoopRecipe, natural: Size | null): Size |
   }
 }
 
-/** Covering the box, a picture needs both of its sides. A px of rounding is no lack. */
 function lacking(shown: Size, { width, height, density }: LoopRecipe): Size | null {
   const needed = { width: width * density, height: height * density };
-  return shown.width >= needed.width - 1 && shown.height >= needed.height - 1 ? null : needed;
+  return hasPixels(shown, needed) ? null : needed;
 }

@@ -28,7 +28,7 @@ export { divider } from "./kinds/divider";
 export { drawnInRow, iconRow } from "./kinds/icon-row";
 export { isEmptyCell } from "./kinds/cell";
 export { heightOf, line } from "./kinds/line";
-export { personField, type PersonFieldAttributes } from "./kinds/person-field";
+export { fieldText, personField, type PersonFieldAttributes } from "./kinds/person-field";
 export { image, type PictureAttributes } from "./kinds/picture";
 export { row } from "./kinds/row";
 export { separator } from "./kinds/separator";
@@ -51,6 +51,7 @@ export {
   picturesOf,
   placeOf,
   placeStep,
+  settingsIn,
   textLook,
   textLookIn,
   wordsIn,

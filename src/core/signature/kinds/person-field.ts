@@ -1,5 +1,6 @@
 /** A field of the directory, drawn as the person's own value, linked as its kind is linked. */
-import { fieldLink, fieldNames, fieldValue } from "../../people";
+import type { Node } from "prosemirror-model";
+import { fieldLink, fieldNames, fieldValue, type Person } from "../../people";
 import { choice, flag, text } from "../../values";
 import { attribute, describeAttributes, needed, type AttributesOf } from "../description";
 import { styledText } from "../inline";
@@ -15,9 +16,15 @@ export const personField = describeAttributes(["personField"], {
 });
 export type PersonFieldAttributes = AttributesOf<typeof personField.attributes>;
 
+/** What a field says of a person: their own value, or what stands for it; empty where neither is known. */
+export function fieldText(node: Node, person: Person | null): string {
+  const { field, fallback } = personField.of(node);
+  return (person && fieldValue(person, field)) || fallback;
+}
+
 export const readPersonField: ReadPieces = (node, writing) => {
-  const { field, fallback, takesLine } = personField.of(node);
-  const value = (writing.person && fieldValue(writing.person, field)) || fallback;
+  const { field, takesLine } = personField.of(node);
+  const value = fieldText(node, writing.person);
   if (!value) return [{ role: "nothing", link: null, plain: "", html: () => "", takesLine }];
   const link = fieldLink(field, value);
   const href = link === "visit" ? writing.settings.visitLink : link;

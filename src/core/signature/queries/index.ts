@@ -4,6 +4,7 @@ export { pictureSourcesOf, picturesOf, type PlacedPicture } from "./pictures-of"
 export { placeOf, placeStep, wordsIn } from "./place";
 export {
   mixed,
+  settingsIn,
   textLook,
   textLookIn,
   type Mixed,

@@ -3,11 +3,11 @@
  * selection, whatever it is: a piece of text, a line, a block of cells. Sizes in px.
  */
 import type { Mark, Node } from "prosemirror-model";
-import { fieldLink, fieldValue, type Person } from "../../people";
+import { fieldLink, type Person } from "../../people";
 import { attributesIn } from "../description";
 import { textStyle } from "../inline";
 import { button } from "../kinds/button";
-import { personField } from "../kinds/person-field";
+import { fieldText, personField } from "../kinds/person-field";
 import { link } from "../marks/link";
 import { settingsOf, type Settings } from "../settings";
 import { isText } from "../strut";
@@ -57,10 +57,13 @@ export function textLook(marks: readonly Mark[], settings: Settings, leads = fal
 /** Whether a field of the directory leads somewhere by itself, and is drawn in the colour of links. */
 function leadsByItself(node: Node, person: Person | null): boolean {
   if (!personField.is(node)) return false;
-  const { field, fallback } = personField.of(node);
-  const leading = fieldLink(field, (person && fieldValue(person, field)) || fallback);
+  const leading = fieldLink(personField.of(node).field, fieldText(node, person));
   return leading !== null && leading !== "visit";
 }
+
+/** The settings that hold for text in a block: the words of a button are in its own colour. */
+export const settingsIn = (block: Node | null, settings: Settings): Settings =>
+  block && button.is(block) ? { ...settings, textColor: button.of(block).color } : settings;
 
 function shared<T>(one: T | Mixed, other: T): T | Mixed {
   return one === other ? one : mixed;
@@ -103,10 +106,7 @@ export function textLookIn(
       // A range that ends before a node touches it, and does not hold any of it.
       const within = Math.min(to, position + node.nodeSize) > Math.max(from, position);
       if (!within || !node.isInline || !isText(node)) return;
-      // The words of a button are in its own colour.
-      const around =
-        button.is(parent) && parent ? { ...settings, textColor: button.of(parent).color } : settings;
-      const look = textLook(node.marks, around, leadsByItself(node, person));
+      const look = textLook(node.marks, settingsIn(parent, settings), leadsByItself(node, person));
       found = found ? bothOf(found, look) : look;
     });
   return found;

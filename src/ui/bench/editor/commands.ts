@@ -18,6 +18,7 @@ import {
   personField,
   schema,
   setUnderline,
+  settingsIn,
   settingsOf,
   textLook,
   textLookIn,
@@ -41,22 +42,20 @@ const marksAtCursor = ({ selection, storedMarks }: EditorState): readonly Mark[]
  */
 export function textState(state: EditorState, person: Person | null = null): SharedLook {
   const selected = state.selection.empty ? null : textLookIn(state.doc, rangesOf(state), person);
-  const settings = settingsOf(state.doc);
-  const { parent } = state.selection.$from;
-  const around = button.is(parent) ? { ...settings, textColor: button.of(parent).color } : settings;
-  return selected ?? textLook(marksAtCursor(state), around);
+  const there = settingsIn(state.selection.$from.parent, settingsOf(state.doc));
+  return selected ?? textLook(marksAtCursor(state), there);
 }
 
-/** The link of the text that is selected or that the cursor is in; null where it has none, or not one. */
+/** The first link in the text that is selected, or the one that the cursor is in; null where there is none. */
 export function linkMarkAt(state: EditorState): LinkAttributes | null {
   const range = linkRange(state);
-  if (!range) return null;
-  const found: LinkAttributes[] = [];
-  state.doc.nodesBetween(range.from, range.to, (node) => {
-    const own = attributesIn(link, node.marks);
-    if (own) found.push(own);
-  });
-  return found[0] ?? null;
+  let found: LinkAttributes | null = null;
+  if (range)
+    state.doc.nodesBetween(range.from, range.to, (node) => {
+      found ??= attributesIn(link, node.marks);
+      return found === null;
+    });
+  return found;
 }
 
 /** Sets a mark over what is selected, or for what is typed next; null takes it away. */

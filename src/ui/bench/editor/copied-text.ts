@@ -1,16 +1,14 @@
 /** What is copied as plain text: cells one after the other as tables are pasted elsewhere, fields as they are drawn. */
 import type { Fragment, Node, Slice } from "prosemirror-model";
-import { fieldValue, type Person } from "@/core/people";
-import { image, personField, separator } from "@/core/signature";
+import type { Person } from "@/core/people";
+import { fieldText, image, personField, separator } from "@/core/signature";
 
 function inlineText(node: Node, person: Person | null): string {
   if (node.isText) return node.text ?? "";
   if (node.type.name === "break") return "\n";
   if (image.is(node)) return image.of(node).alt;
   if (separator.is(node)) return ` ${separator.of(node).glyph} `;
-  if (!personField.is(node)) return "";
-  const { field, fallback } = personField.of(node);
-  return (person && fieldValue(person, field)) || fallback;
+  return personField.is(node) ? fieldText(node, person) : "";
 }
 
 const joined = (content: Fragment, between: string, textOf: (node: Node) => string): string =>

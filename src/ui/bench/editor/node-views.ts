@@ -2,8 +2,8 @@
 import { DOMSerializer, type Node } from "prosemirror-model";
 import type { NodeView, NodeViewConstructor } from "prosemirror-view";
 import { drawnFrom } from "@/contract";
-import { fieldLabels, fieldLink, fieldValue, type Person } from "@/core/people";
-import { personField as fieldDescription, tableMap } from "@/core/signature";
+import { fieldLabels, fieldLink, type Person } from "@/core/people";
+import { fieldText, personField as fieldDescription, tableMap } from "@/core/signature";
 
 class TableView implements NodeView {
   readonly dom: HTMLTableElement;
@@ -36,8 +36,8 @@ class TableView implements NodeView {
 const personField =
   (person: Person | null): NodeViewConstructor =>
   (node) => {
-    const { field, fallback } = fieldDescription.of(node);
-    const value = (person && fieldValue(person, field)) || fallback;
+    const { field } = fieldDescription.of(node);
+    const value = fieldText(node, person);
     const dom = document.createElement("span");
     const link = value && fieldLink(field, value);
     // A colour of its own wins over the colour of links.

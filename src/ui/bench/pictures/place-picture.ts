@@ -108,19 +108,6 @@ export function keepsAlt({ doc }: EditorState, target: PictureTarget, context: A
   return node.isInline || decorative || alt !== suggestAlt(doc, target.position, context);
 }
 
-/** A size in the proportions of a file, at a width or a height. */
-export function inProportion(file: Size, asked: { width: number } | { height: number }): Size {
-  return "height" in asked
-    ? atHeight(file, asked.height)
-    : { width: asked.width, height: Math.max(1, Math.round((file.height * asked.width) / file.width)) };
-}
-
-/** The size that a picture has at another height, in its own proportions. */
-export const atHeight = ({ width, height }: Size, wanted: number): Size => ({
-  width: Math.max(1, Math.round((width * wanted) / height)),
-  height: wanted,
-});
-
 /** Puts a small picture into a line, a space before the words that follow it. What it stands beside says it already. */
 function placeInLine(state: EditorState, shown: Shown, at: number | null): Placed | null {
   const { doc } = state;

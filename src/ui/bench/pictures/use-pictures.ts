@@ -7,15 +7,14 @@ import { toast } from "sonner";
 import { endpoints, type Cut, type CutRequest } from "@/contract";
 import { isHosted } from "@/core/addresses";
 import { suggestAlt, type AltContext } from "@/core/checks";
+import { displaySize } from "@/core/pictures";
 import { iconRow, image, mixed, setAttributes } from "@/core/signature";
 import { textState } from "../editor/commands";
 import { ask, send } from "../../parts/asking/ask";
 import type { EditedSignature } from "../../signature/editing/use-signature";
 import {
-  atHeight,
   findPicture,
   heightGiven,
-  inProportion,
   keepsAlt,
   placePicture,
   placeToFill,
@@ -61,7 +60,7 @@ export function usePictures(
         case "foreign": {
           learnForeign(choice.report);
           const shown = shownFrom(choice.report, roomFor(current(), target));
-          return level === null ? shown : { ...shown, ...atHeight(shown, level) };
+          return level === null ? shown : { ...shown, ...displaySize(shown, { height: level }) };
         }
         case "cut": {
           learnCut(choice.cut);
@@ -81,7 +80,8 @@ export function usePictures(
         }
         case "original": {
           const original = choice.original.hash;
-          const place = level === null ? placeToFill(current(), target) : atHeight(choice.original, level);
+          const place =
+            level === null ? placeToFill(current(), target) : displaySize(choice.original, { height: level });
           return shownOf(
             await makeCut(
               place
@@ -145,7 +145,7 @@ export function usePictures(
       if (!isHosted(source)) {
         const own = facts[source]?.pixels ?? { width, height };
         const { tr } = current();
-        return dispatch(setAttributes(tr, position, image, inProportion(own, asked)));
+        return dispatch(setAttributes(tr, position, image, displaySize(own, asked)));
       }
       const cut = await makeCut(
         "width" in asked
