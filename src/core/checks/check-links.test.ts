@@ -4,7 +4,7 @@ import { describe, expect, it } from "vitest";
 import { compile } from "../compile";
 import type { LinkAnswer } from "../links";
 import { emptyPerson } from "../people";
-import { build, linksOf, readSignature, schema, style } from "../signature";
+import { build, linksOf, ownLinkLooks, readSignature, schema, style } from "../signature";
 import {
   applyMend,
   applyMends,
@@ -220,6 +220,28 @@ describe("how a link is drawn", () => {
       table(row(cell({ width: [400] }, line(text("Seeds", without))))),
     );
     expect(html(underlined)).toContain('text-decoration:none"><span');
+  });
+
+  it("is told apart where it is its own, once a link and not once a piece of it", () => {
+    const plain = link("https://harrowfen.example");
+    const document = holding(
+      line(text("Seeds", own), text(" and dates", own, schema.marks.bold.create())),
+      line(text("All", plain), text(" of it", plain, schema.marks.color.create({ color: "#C08A2B" }))),
+      line(text("As all", plain)),
+      line(text("Not underlined", without)),
+    );
+    const begins = (words: string): number => {
+      let found = -1;
+      document.descendants((node, position) => {
+        if (node.text === words) found = position;
+      });
+      return found;
+    };
+    expect([...ownLinkLooks(document)]).toEqual([
+      [begins("Seeds"), "#A3262A"],
+      [begins("All"), "#C08A2B"],
+      [begins("Not underlined"), null],
+    ]);
   });
 
   it("gets the campaign and the public address when it is compiled", () => {

@@ -43,6 +43,7 @@ import { useEditor } from "./editor/use-editor";
 
 import { useLetterType } from "./sheet/use-letter-type";
 import { useSpelling } from "./sheet/use-spelling";
+import { useDirectory } from "./tools/use-directory";
 import { useLongestPerson } from "./tools/use-longest-person";
 import { usePerson } from "./tools/use-person";
 import type { PictureTarget } from "./pictures/place-picture";
@@ -100,8 +101,9 @@ export function Bench({ signature, person: ownPerson, people, base, brandColors,
   const edited = useSignature(signature, createState);
   const { current, state, saving } = edited;
   const document = state.doc;
-  const longest = useLongestPerson(current);
-  const chosen = usePerson(ownPerson, signature.personId);
+  const directory = useDirectory();
+  const longest = useLongestPerson(current, directory);
+  const chosen = usePerson(ownPerson, signature.personId, directory);
   const person = longest.tried ?? chosen.person;
   const altContext = useMemo(() => ({ person, organisation, networks }), [person, organisation, networks]);
   const known = usePictureFacts(rest.pictures);

@@ -40,17 +40,20 @@ export function setLinkLook<T extends Transform>(
 }
 
 /**
- * The links of a document that are not drawn as all of its links are, by the positions of their text: their colour, or
- * null where only the underline is their own.
+ * The links of a document that are not drawn as all of its links are, by where they begin: their colour, or null where
+ * only the underline is their own. Text that leads to one place without a gap is one link, whatever marks its pieces have.
  */
 export function ownLinkLooks(document: Node): ReadonlyMap<number, string | null> {
   const found = new Map<number, string | null>();
+  let before = { start: -1, end: -1, href: "" };
   document.descendants((node, position) => {
     const own = node.isInline ? attributesIn(link, node.marks) : null;
     if (!own) return;
+    const goesOn = before.end === position && before.href === own.href;
+    before = { start: goesOn ? before.start : position, end: position + node.nodeSize, href: own.href };
     const color = attributesIn(textColor, node.marks)?.color ?? own.color;
     const underline = own.underline !== null || node.marks.some(underlined.is);
-    if (color !== null || underline) found.set(position, color);
+    if (color !== null || underline) found.set(before.start, found.get(before.start) ?? color);
   });
   return found;
 }

@@ -1,9 +1,9 @@
 /** Every destination of a document for a person, in reading order: where it is used and what leads there. */
 import type { Node } from "prosemirror-model";
 import { detectLinks } from "../../links";
-import { fieldLink, fieldValue, type Person } from "../../people";
+import { fieldLink, type Person } from "../../people";
 import { hrefOf } from "./href-of";
-import { personField } from "../kinds/person-field";
+import { fieldText, personField } from "../kinds/person-field";
 import { image } from "../kinds/picture";
 import { settingsOf, type Settings } from "../settings";
 
@@ -29,8 +29,8 @@ function fieldOf(
   person: Person | null,
   { visitLink }: Settings,
 ): { text: string; href: string | null } {
-  const { field, fallback } = personField.of(node);
-  const text = (person && fieldValue(person, field)) || fallback;
+  const { field } = personField.of(node);
+  const text = fieldText(node, person);
   const link = text ? fieldLink(field, text) : null;
   return { text, href: link === "visit" ? visitLink : link };
 }

@@ -1,13 +1,13 @@
 "use client";
 
-import { useRef, type RefObject } from "react";
+import { useRef } from "react";
 import { moveColumnBorder, narrowestColumn, outerTable, setSettings, tableMap } from "@/core/signature";
 import { useBench } from "../bench-context";
 import { moveTo } from "../editor/table-commands";
 import { selectBand } from "../editor/table-selection";
 import { RuleHandle } from "./rule-handle";
 import { useBandDrag } from "./use-band-drag";
-import { useStrainedColumns } from "./use-drawn-table";
+import type { DrawnTable } from "./use-drawn-table";
 
 /** Ticks every 10 px, longer every 50. */
 function Ticks({ width }: { width: number }) {
@@ -23,19 +23,25 @@ function Ticks({ width }: { width: number }) {
 
 const widest = 1200;
 
+/** Columns as wide as they are drawn where words in them are wider than they are set; a px of rounding is none. */
+const shownWidths = (set: readonly number[], drawn: DrawnTable["columns"]): readonly number[] =>
+  set.map((width, column) => {
+    const there = drawn.length === set.length ? (drawn[column] ?? width) : width;
+    return Math.abs(there - width) > 1 ? there : width;
+  });
+
 /**
  * The rule above the outer table: each column by its width, to select or to move; a handle on each border between
  * columns; and the most that the whole signature may be wide.
  */
-export function ColumnRule({ sheet }: { sheet: RefObject<HTMLElement | null> }) {
+export function ColumnRule({ drawn }: { drawn: DrawnTable["columns"] }) {
   const { editor, settings, selection } = useBench();
   const numbers = useRef<HTMLDivElement>(null);
   const { columnWidths, width } = tableMap(outerTable(editor.state.doc));
   const rightToLeft = settings.direction === "rtl";
-  const strained = useStrainedColumns(sheet, columnWidths);
-  const drawn = strained ?? columnWidths;
-  const edges = drawn.map((_width, column) =>
-    drawn.slice(0, column + 1).reduce((sum, each) => sum + each, 0),
+  const widths = shownWidths(columnWidths, drawn);
+  const edges = widths.map((_width, column) =>
+    widths.slice(0, column + 1).reduce((sum, each) => sum + each, 0),
   );
   const selected = new Set(
     selection.table?.position === 0
@@ -45,8 +51,7 @@ export function ColumnRule({ sheet }: { sheet: RefObject<HTMLElement | null> }) 
       : [],
   );
 
-  const isStrained = (column: number): boolean =>
-    strained !== null && Math.abs((strained[column] ?? 0) - (columnWidths[column] ?? 0)) > 1;
+  const isStrained = (column: number): boolean => widths[column] !== columnWidths[column];
 
   const columnAt = (x: number): number => {
     const box = numbers.current!.getBoundingClientRect();
@@ -65,7 +70,7 @@ export function ColumnRule({ sheet }: { sheet: RefObject<HTMLElement | null> }) 
       ? null
       : drag.beside > drag.dragged
         ? edges[drag.beside]!
-        : edges[drag.beside]! - drawn[drag.beside]!;
+        : edges[drag.beside]! - widths[drag.beside]!;
 
   const widen = (column: number, to: number, gesture: number): void =>
     editor.apply(
@@ -96,7 +101,7 @@ export function ColumnRule({ sheet }: { sheet: RefObject<HTMLElement | null> }) 
         className="flex text-xs font-medium text-pine"
         style={{ width: edges.at(-1) ?? width }}
       >
-        {drawn.map((each, column) => (
+        {widths.map((each, column) => (
           <button
             key={column}
             type="button"

@@ -1,18 +1,17 @@
 "use client";
 
-import { useRef, type RefObject } from "react";
+import { useRef } from "react";
 import { outerTable, row as rowKind, setAttributes } from "@/core/signature";
 import { useBench } from "../bench-context";
 import { moveTo } from "../editor/table-commands";
 import { selectAll, selectBand } from "../editor/table-selection";
 import { RuleHandle } from "./rule-handle";
 import { useBandDrag } from "./use-band-drag";
-import { useDrawnRows } from "./use-drawn-table";
+import type { DrawnRow } from "./use-drawn-table";
 
 /** The rule at the left of the outer table: each row by its height, to select, to move, and to make higher. */
-export function RowRule({ sheet }: { sheet: RefObject<HTMLElement | null> }) {
+export function RowRule({ rows }: { rows: readonly DrawnRow[] }) {
   const { editor, selection } = useBench();
-  const rows = useDrawnRows(sheet);
   const rule = useRef<HTMLDivElement>(null);
   const table = outerTable(editor.state.doc);
   const selected = new Set(

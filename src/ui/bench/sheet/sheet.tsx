@@ -6,6 +6,7 @@ import { useBench } from "../bench-context";
 import { ColumnRule } from "./column-rule";
 import { LetterAbove } from "./letter-above";
 import { RowRule } from "./row-rule";
+import { useDrawnTable } from "./use-drawn-table";
 
 interface Props {
   readonly mount: (element: HTMLElement | null) => void;
@@ -17,15 +18,16 @@ interface Props {
 export function Sheet({ mount, settings, stack }: Props) {
   const { form } = useBench();
   const holder = useRef<HTMLDivElement>(null);
+  const drawn = useDrawnTable(holder);
   return (
     <div className="min-h-0 flex-1 overflow-auto px-2 py-4 lg:px-6">
       <div className="sheet mx-auto min-h-full w-fit border border-hairline bg-canvas pb-8 pl-12 pr-4 pt-4 lg:min-w-[640px] lg:px-16">
         <LetterAbove />
         <div className="flex" dir={settings.direction}>
           <div>
-            <ColumnRule sheet={holder} />
+            <ColumnRule drawn={drawn.columns} />
             <div ref={holder} className="relative">
-              <RowRule sheet={holder} />
+              <RowRule rows={drawn.rows} />
               <div
                 ref={mount}
                 dir={settings.direction}

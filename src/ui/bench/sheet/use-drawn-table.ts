@@ -1,41 +1,18 @@
 "use client";
 
-/** The rows and columns of the outer table as they are drawn on the sheet, px: what the rules beside it measure. */
+/** The outer table as it is drawn on the sheet, px: what the rules beside it measure. */
 import { useEffect, useState, type RefObject } from "react";
-
-/** What is read off the table whenever it is drawn otherwise; null before it is there. */
-function useDrawn<T>(
-  sheet: RefObject<HTMLElement | null>,
-  read: (table: HTMLTableElement, top: number) => T,
-): T | null {
-  const [drawn, setDrawn] = useState<T | null>(null);
-  // After the commit, when the element that holds the sheet is there.
-  useEffect(() => {
-    const element = sheet.current;
-    if (!element) return;
-    const measure = (): void => {
-      const table = element.querySelector("table");
-      if (!table) return;
-      const measured = read(table, element.getBoundingClientRect().top);
-      setDrawn((known) => (JSON.stringify(known) === JSON.stringify(measured) ? known : measured));
-    };
-    measure();
-    const observer = new ResizeObserver(measure);
-    observer.observe(element);
-    const changes = new MutationObserver(measure);
-    changes.observe(element, { subtree: true, childList: true, characterData: true, attributes: true });
-    return () => {
-      observer.disconnect();
-      changes.disconnect();
-    };
-  }, [sheet, read]);
-  return drawn;
-}
 
 export interface DrawnRow {
   /** From the sheet's top. */
   readonly top: number;
   readonly height: number;
+}
+
+export interface DrawnTable {
+  readonly rows: readonly DrawnRow[];
+  /** Widths by column; null for one that no cell has for itself. */
+  readonly columns: readonly (number | null)[];
 }
 
 const readRows = (table: HTMLTableElement, top: number): readonly DrawnRow[] =>
@@ -44,8 +21,8 @@ const readRows = (table: HTMLTableElement, top: number): readonly DrawnRow[] =>
     return { top: Math.round(box.top - top), height: Math.round(box.height) };
   });
 
-/** Widths by column, told by cells that lie in one column only; null for a column that has none. */
-function readColumns(table: HTMLTableElement): readonly (number | null)[] {
+/** Told by cells that lie in one column only. */
+function readColumns(table: HTMLTableElement): DrawnTable["columns"] {
   const widths: (number | null)[] = [];
   /** How many further rows the cell above reaches into, by column. */
   const taken: number[] = [];
@@ -62,22 +39,33 @@ function readColumns(table: HTMLTableElement): readonly (number | null)[] {
   return Array.from(widths, (width) => width ?? null);
 }
 
-export const useDrawnRows = (sheet: RefObject<HTMLElement | null>): readonly DrawnRow[] =>
-  useDrawn(sheet, readRows) ?? [];
+const nothing: DrawnTable = { rows: [], columns: [] };
 
-/** A px of rounding is no difference. */
-const differs = (drawn: number, set: number): boolean => Math.abs(drawn - set) > 1;
-
-/**
- * The widths that columns are drawn with, where words in them are wider than they are set; null where all are as they are
- * set, or cannot be told.
- */
-export function useStrainedColumns(
-  sheet: RefObject<HTMLElement | null>,
-  set: readonly number[],
-): readonly number[] | null {
-  const drawn = useDrawn(sheet, readColumns);
-  if (!drawn || drawn.length !== set.length) return null;
-  const known = drawn.map((width, column) => width ?? set[column] ?? 0);
-  return known.some((width, column) => differs(width, set[column] ?? 0)) ? known : null;
+/** Follows what is drawn in the element that holds the sheet; empty before it is there. */
+export function useDrawnTable(sheet: RefObject<HTMLElement | null>): DrawnTable {
+  const [drawn, setDrawn] = useState(nothing);
+  // After the commit, when the element is there.
+  useEffect(() => {
+    const element = sheet.current;
+    if (!element) return;
+    const measure = (): void => {
+      const table = element.querySelector("table");
+      if (!table) return;
+      const measured = {
+        rows: readRows(table, element.getBoundingClientRect().top),
+        columns: readColumns(table),
+      };
+      setDrawn((known) => (JSON.stringify(known) === JSON.stringify(measured) ? known : measured));
+    };
+    measure();
+    const observer = new ResizeObserver(measure);
+    observer.observe(element);
+    const changes = new MutationObserver(measure);
+    changes.observe(element, { subtree: true, childList: true, characterData: true, attributes: true });
+    return () => {
+      observer.disconnect();
+      changes.disconnect();
+    };
+  }, [sheet]);
+  return drawn;
 }

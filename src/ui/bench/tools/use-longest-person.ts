@@ -4,10 +4,9 @@
 import { useCallback, useState } from "react";
 import type { EditorState } from "prosemirror-state";
 import { toast } from "sonner";
-import { endpoints } from "@/contract";
 import { longestPerson } from "@/core/layout";
 import type { Person } from "@/core/people";
-import { ask } from "../../parts/asking/ask";
+import type { Directory } from "./use-directory";
 
 export interface LongestPerson {
   /** Whose details are tried, or null while the signature's own person is shown. */
@@ -15,18 +14,18 @@ export interface LongestPerson {
   readonly toggle: () => void;
 }
 
-export function useLongestPerson(current: () => EditorState): LongestPerson {
+export function useLongestPerson(current: () => EditorState, directory: Directory): LongestPerson {
   const [tried, setTried] = useState<Person | null>(null);
   const toggle = useCallback(() => {
     if (tried) return setTried(null);
-    ask(endpoints.listPeople).then(
-      ({ people }) => {
+    directory().then(
+      (people) => {
         const found = longestPerson(current().doc, people);
         if (found) setTried(found.person);
         else toast("Nothing in this signature is longer for one person than for another.");
       },
       (error: Error) => toast.error(error.message),
     );
-  }, [tried, current]);
+  }, [tried, current, directory]);
   return { tried, toggle };
 }

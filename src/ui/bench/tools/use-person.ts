@@ -3,10 +3,9 @@
 /** The person that the Bench draws for: the one that was chosen, before the page has been made anew for them. */
 import { useCallback, useRef, useState } from "react";
 import { toast } from "sonner";
-import { endpoints, type DirectoryPerson } from "@/contract";
 import type { Person } from "@/core/people";
-import { ask } from "../../parts/asking/ask";
 import type { PersonId } from "../../signature/use-drawn-for";
+import type { Directory } from "./use-directory";
 
 export interface ChosenPerson {
   readonly person: Person | null;
@@ -15,26 +14,24 @@ export interface ChosenPerson {
 }
 
 /** `own` and `ownId` are those that the page was made for. */
-export function usePerson(own: Person | null, ownId: PersonId): ChosenPerson {
+export function usePerson(own: Person | null, ownId: PersonId, directory: Directory): ChosenPerson {
   const [chosen, setChosen] = useState<{ id: PersonId; person: Person | null } | null>(null);
-  const directory = useRef<Promise<readonly DirectoryPerson[]> | null>(null);
   const last = useRef<PersonId>(ownId);
   if (chosen?.id === ownId) setChosen(null);
 
-  const drawFor = useCallback((id: PersonId): void => {
-    last.current = id;
-    if (id === null) return setChosen({ id, person: null });
-    directory.current ??= ask(endpoints.listPeople).then(({ people }) => people);
-    directory.current.then(
-      (people) => {
-        const found = people.find((each) => each.id === id);
-        if (found && last.current === id) setChosen({ id, person: found.person });
-      },
-      (error: Error) => {
-        directory.current = null;
-        toast.error(error.message);
-      },
-    );
-  }, []);
+  const drawFor = useCallback(
+    (id: PersonId): void => {
+      last.current = id;
+      if (id === null) return setChosen({ id, person: null });
+      directory().then(
+        (people) => {
+          const found = people.find((each) => each.id === id);
+          if (found && last.current === id) setChosen({ id, person: found.person });
+        },
+        (error: Error) => toast.error(error.message),
+      );
+    },
+    [directory],
+  );
   return { person: chosen ? chosen.person : own, drawFor };
 }

@@ -5,7 +5,7 @@ import { useId, useState } from "react";
 import { lazily } from "../lazily";
 import { PopoverPanel } from "../popover-panel";
 import type { ColorChoicesProps } from "./color-choices";
-import { labelClass } from "./label";
+import { labelClass, problemClass } from "./label";
 
 /** What opens beside it. */
 export const colorChoices = lazily(() => import("./color-choices").then(({ ColorChoices }) => ColorChoices));
@@ -94,10 +94,7 @@ export function ColorField({ label, quiet = false, mixed = false, ...choosing }:
         />
       </span>
       {problem && (
-        <span
-          role="alert"
-          className={`text-xs text-rowan ${quiet ? "absolute z-10 w-max max-w-28 border border-hairline bg-sheet px-1" : "block"}`}
-        >
+        <span role="alert" className={problemClass(quiet)}>
           {problem}
         </span>
       )}

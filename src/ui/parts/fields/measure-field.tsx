@@ -2,7 +2,7 @@
 
 import { useId, useState } from "react";
 import type { Range } from "@/core/values";
-import { labelClass } from "./label";
+import { labelClass, problemClass } from "./label";
 
 interface Props {
   readonly label: string;
@@ -99,11 +99,7 @@ export function MeasureField({
         {unit && <span className="text-xs text-soft">{unit}</span>}
       </span>
       {problem && (
-        <span
-          id={`${id}-problem`}
-          role="alert"
-          className={`text-xs text-rowan ${quiet ? "absolute z-10 w-max max-w-28 border border-hairline bg-sheet px-1" : "block"}`}
-        >
+        <span id={`${id}-problem`} role="alert" className={problemClass(quiet)}>
           {problem}
         </span>
       )}

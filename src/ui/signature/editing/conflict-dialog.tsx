@@ -25,7 +25,7 @@ function Version({ title, html, action, primary, busy, onKeep }: VersionProps) {
     <div>
       <h3 className="mb-1 text-sm">{title}</h3>
       <div className="border border-hairline bg-canvas p-1">
-        <SignatureFrame html={html} label={title} width={490} height={200} />
+        <SignatureFrame html={html} label={title} width={490} highest={200} />
       </div>
       <Button look={primary ? "primary" : "plain"} className="mt-3" disabled={busy} onClick={onKeep}>
         {action}
