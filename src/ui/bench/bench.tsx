@@ -46,7 +46,7 @@ import { useSpelling } from "./sheet/use-spelling";
 import { useDirectory } from "./tools/use-directory";
 import { useLongestPerson } from "./tools/use-longest-person";
 import { usePerson } from "./tools/use-person";
-import type { PictureTarget } from "./pictures/place-picture";
+import { heightGiven, type PictureTarget } from "./pictures/place-picture";
 import { useIconRows } from "./pictures/use-icon-rows";
 import { usePictureFacts } from "../signature/use-picture-facts";
 import { usePictures } from "./pictures/use-pictures";
@@ -222,7 +222,7 @@ export function Bench({ signature, person: ownPerson, people, base, brandColors,
       </div>
       {open?.kind === "picture" && (
         <PictureDialog
-          inLine={open.target.kind === "in-line"}
+          inLine={heightGiven(state, open.target) !== null}
           onClose={close}
           onChoose={async (choice) => {
             await pictures.place(choice, open.target);

@@ -15,13 +15,13 @@ import { formatCount } from "../parts/format";
 import { lazily, useAhead } from "../parts/lazily";
 import { WordSwitch } from "../parts/fields/word-switch";
 import { plainState } from "../signature/editing/plain-state";
-import { TakeBack, useSingleSteps } from "../signature/editing/single-steps";
+import { EditingStation } from "../signature/editing/editing-station";
+import { useSingleSteps } from "../signature/editing/single-steps";
 import { useSignature } from "../signature/editing/use-signature";
 import { FindingList } from "../signature/finding-list";
 import { paletteFor } from "../signature/palette";
 import type { PersonChoice } from "../signature/signature-header";
 import { useFindings } from "../signature/use-findings";
-import { Station } from "../signature/station";
 import { LinkTable } from "./link-table";
 import { openLink } from "./opening";
 import { useWalk } from "./use-walk";
@@ -41,13 +41,10 @@ interface Props {
   readonly findings: readonly Finding[];
 }
 
-const conflict = lazily(() =>
-  import("../signature/editing/conflict-dialog").then(({ ConflictDialog }) => ConflictDialog),
-);
 const openEach = lazily(() => import("./open-each").then(({ OpenEach }) => OpenEach));
 const reading = lazily(() => import("./reading-view").then(({ ReadingView }) => ReadingView));
 const allLinks = lazily(() => import("./all-links").then(({ AllLinks }) => AllLinks));
-const rooms = [allLinks, reading, openEach, conflict];
+const rooms = [allLinks, reading, openEach];
 
 /** Findings that are put right here although they belong to another station's count. */
 const alsoHere = new Set(["picture-without-alt", "picture-alt-is-a-file-name", "icons-of-different-sizes"]);
@@ -102,12 +99,14 @@ export function LinksPage(props: Props) {
   const mends = shown.flatMap(({ mend }) => mend ?? []);
 
   return (
-    <Station
-      signature={{ ...signature, findings }}
-      saving={edited.saving}
+    <EditingStation
+      signature={signature}
+      edited={edited}
       people={people}
       current="links"
-      besideSaved={<TakeBack edited={edited} />}
+      findings={findings}
+      person={person}
+      base={base}
     >
       <div className="grid grid-cols-[minmax(0,1fr)_290px] gap-8">
         <div className="min-w-0">
@@ -224,9 +223,6 @@ export function LinksPage(props: Props) {
           </div>
         </aside>
       </div>
-      {edited.saving.kind === "stale" && (
-        <conflict.Component signature={edited} person={person} base={base} />
-      )}
       {stepping && (
         <openEach.Component
           links={links}
@@ -235,6 +231,6 @@ export function LinksPage(props: Props) {
           onClose={() => setStepping(false)}
         />
       )}
-    </Station>
+    </EditingStation>
   );
 }

@@ -16,13 +16,12 @@ import type { Person } from "@/core/people";
 import { signatureBudget } from "@/core/pictures";
 import { becomeDocument, pictureSourcesOf, replaceSources } from "@/core/signature";
 import { formatBytes } from "../parts/format";
-import { lazily, useAhead } from "../parts/lazily";
 import { plainState } from "../signature/editing/plain-state";
-import { TakeBack, useSingleSteps } from "../signature/editing/single-steps";
+import { EditingStation } from "../signature/editing/editing-station";
+import { useSingleSteps } from "../signature/editing/single-steps";
 import { useSignature } from "../signature/editing/use-signature";
 import { FindingList } from "../signature/finding-list";
 import type { PersonChoice } from "../signature/signature-header";
-import { Station } from "../signature/station";
 import { useFindings } from "../signature/use-findings";
 import { usePictureFacts } from "../signature/use-picture-facts";
 import { ForeignList } from "./addresses/foreign-list";
@@ -48,16 +47,10 @@ interface Props {
   readonly children: ReactNode;
 }
 
-const conflict = lazily(() =>
-  import("../signature/editing/conflict-dialog").then(({ ConflictDialog }) => ConflictDialog),
-);
-const rooms = [conflict];
-
 const isElsewhere = (source: string): boolean => /^https?:/i.test(source);
 
 export function SignaturePictures(props: Props) {
   const { signature, people, person, base, answers, organisation, networks, placed, published } = props;
-  useAhead(rooms);
   const edited = useSignature(signature, plainState);
   const document = edited.state.doc;
   const known = usePictureFacts(props.pictures);
@@ -85,12 +78,14 @@ export function SignaturePictures(props: Props) {
   };
 
   return (
-    <Station
-      signature={{ ...signature, findings: found.findings }}
-      saving={edited.saving}
+    <EditingStation
+      signature={signature}
+      edited={edited}
       people={people}
       current="pictures"
-      besideSaved={<TakeBack edited={edited} />}
+      findings={found.findings}
+      person={person}
+      base={base}
     >
       <div className="grid grid-cols-[minmax(0,1fr)_260px] gap-8">
         <div className="min-w-0">
@@ -128,9 +123,6 @@ export function SignaturePictures(props: Props) {
           />
         </aside>
       </div>
-      {edited.saving.kind === "stale" && (
-        <conflict.Component signature={edited} person={person} base={base} />
-      )}
-    </Station>
+    </EditingStation>
   );
 }

@@ -4,3 +4,5 @@ CREATE TABLE `publications` (
 	PRIMARY KEY(`signature_id`, `address`),
 	FOREIGN KEY (`signature_id`) REFERENCES `signatures`(`id`) ON UPDATE no action ON DELETE cascade
 );
+--> statement-breakpoint
+INSERT INTO `publications` (`signature_id`, `address`) SELECT `signatures`.`id`, `published_copies`.`address` FROM `signatures` JOIN `published_copies` ON instr(`signatures`.`document`, '"' || `published_copies`.`address` || '"') > 0;

@@ -9,6 +9,7 @@ import { iconRow } from "@/core/signature";
 import { callingCodeOf, type NetworkKind } from "@/core/links";
 import type { Person } from "@/core/people";
 import { GlyphDrawing } from "../../icons/glyph-drawing";
+import { IconTile } from "../../icons/icon-tile";
 import { NetworkList } from "../../icons/network-list";
 import { IconMark, networkChoice } from "../../icons/network-mark";
 import { OwnIcons } from "../../icons/own-icons";
@@ -173,16 +174,9 @@ export function IconDialog({
             {source === "drawn" && (
               <ul className="grid grid-cols-4 gap-1.5">
                 {glyphList.map(({ name, label }) => (
-                  <li key={name}>
-                    <button
-                      type="button"
-                      onClick={() => addGlyph(name)}
-                      className="flex w-full flex-col items-center gap-1.5 border border-hairline px-1 pb-1.5 pt-3 hover:border-pine"
-                    >
-                      <GlyphDrawing name={name} size={24} />
-                      <span className="w-full truncate text-center text-xs">{label}</span>
-                    </button>
-                  </li>
+                  <IconTile key={name} label={label} onChoose={() => addGlyph(name)}>
+                    <GlyphDrawing name={name} size={24} />
+                  </IconTile>
                 ))}
               </ul>
             )}

@@ -5,6 +5,7 @@ import { useEffect, useRef, useState, type ReactNode } from "react";
 import { addressOf, endpoints, type Catalogue } from "@/contract";
 import { glyphList } from "@/core/icons";
 import { GlyphDrawing } from "../../icons/glyph-drawing";
+import { IconTile } from "../../icons/icon-tile";
 import { DialogFrame } from "../../parts/dialog-frame";
 import { FilePicker } from "../../parts/files/file-picker";
 import { formatBytes, formatSize } from "../../parts/format";
@@ -38,14 +39,14 @@ export function PictureDialog({ inLine, onClose, onChoose }: Props) {
 
 type Shelf = "drawn" | "originals" | "cuts" | "elsewhere";
 
-const shelves = {
+const shelves: Partial<Record<Shelf, string>> = {
   originals: "Originals",
   cuts: "Cuts and loops",
   elsewhere: "An address elsewhere",
-} as const;
+};
 
 /** Drawn icons are for lines of text: before a number, before an address. */
-const shelvesInLine = { drawn: "Drawn icons", ...shelves } as const;
+const shelvesInLine: typeof shelves = { drawn: "Drawn icons", ...shelves };
 
 interface TileProps {
   readonly picture: ReactNode;
@@ -144,16 +145,12 @@ function Chooser({ inLine, onChoose }: Pick<Props, "inLine" | "onChoose">) {
         </p>
       )}
       <div className="mb-3">
-        {inLine ? (
-          <WordSwitch label="Where from" value={shelf} choices={shelvesInLine} onChange={setShelf} />
-        ) : (
-          <WordSwitch
-            label="Where from"
-            value={shelf === "drawn" ? "originals" : shelf}
-            choices={shelves}
-            onChange={setShelf}
-          />
-        )}
+        <WordSwitch
+          label="Where from"
+          value={shelf}
+          choices={inLine ? shelvesInLine : shelves}
+          onChange={setShelf}
+        />
       </div>
       {shelf === "elsewhere" && (
         <AddressLook onUse={(report) => void attempt(() => onChoose({ kind: "foreign", report }))} />
@@ -169,16 +166,13 @@ function Chooser({ inLine, onChoose }: Pick<Props, "inLine" | "onChoose">) {
       >
         {shelf === "drawn" &&
           glyphList.map(({ name, label }) => (
-            <li key={name}>
-              <button
-                type="button"
-                onClick={() => void attempt(() => onChoose({ kind: "glyph", glyph: name }))}
-                className="flex w-full flex-col items-center gap-1.5 rounded-sm border border-hairline px-1 pb-1.5 pt-3 hover:border-pine"
-              >
-                <GlyphDrawing name={name} size={24} />
-                <span className="w-full truncate text-center text-xs">{label}</span>
-              </button>
-            </li>
+            <IconTile
+              key={name}
+              label={label}
+              onChoose={() => void attempt(() => onChoose({ kind: "glyph", glyph: name }))}
+            >
+              <GlyphDrawing name={name} size={24} />
+            </IconTile>
           ))}
         {shelf === "originals" &&
           catalogue?.entries.map(({ original }) => (

@@ -9,6 +9,7 @@ import {
 } from "prosemirror-state";
 import type { Cut, Original } from "@/contract";
 import { suggestAlt, type AltContext } from "@/core/checks";
+import type { IconLook } from "@/core/icons";
 import type { AddressReport } from "@/core/links";
 import { firstDisplaySize, type Size } from "@/core/pictures";
 import {
@@ -94,6 +95,12 @@ export function heightGiven(state: EditorState, target: PictureTarget): number |
   if (target.kind === "in-line") return heightInLine(state, target.at);
   const node = target.kind === "replace" ? state.doc.nodeAt(target.position) : null;
   return node?.isInline && image.is(node) ? image.of(node).height : null;
+}
+
+/** The look of the row whose icon is replaced; null where it has none, or where the picture goes elsewhere. */
+export function lookAround({ doc }: EditorState, target: PictureTarget): IconLook | null {
+  const around = target.kind === "replace" ? doc.resolve(target.position).parent : null;
+  return around && iconRow.is(around) ? iconRow.of(around).look : null;
 }
 
 /**

@@ -15,6 +15,7 @@ import type { EditedSignature } from "../../signature/editing/use-signature";
 import {
   findPicture,
   heightGiven,
+  lookAround,
   keepsAlt,
   placePicture,
   placeToFill,
@@ -71,7 +72,8 @@ export function usePictures(
         case "glyph": {
           const size = level ?? iconRow.attributes.size.default;
           const { color } = textState(current());
-          const look = { style: "line", color: color === mixed ? null : color, plate: "#FFFFFF" } as const;
+          const ofText = { style: "line", color: color === mixed ? null : color, plate: "#FFFFFF" } as const;
+          const look = lookAround(current(), target) ?? ofText;
           const { icons } = await ask(endpoints.drawIcons, { body: { icons: [choice], look, size } });
           const cut = icons[0]?.cut;
           if (!cut) throw new RangeError(`The icon ${choice.glyph} could not be drawn`);

@@ -6,7 +6,7 @@ interface Props<T extends string> {
   readonly label: string;
   readonly value: T;
   /** Each choice by its name. */
-  readonly choices: Readonly<Record<T, string>>;
+  readonly choices: Readonly<Partial<Record<T, string>>>;
   readonly onChange: (value: T) => void;
 }
 
