@@ -116,7 +116,8 @@ export const endpoints = {
     .body(object({ original, recipe: recipeValue }))
     .json<CutPreview>(),
 
-  listOwnIcons: get("/api/icons").json<{ icons: readonly OwnIcon[] }>(),
+  /** `pictures` are uploaded ones that may be icons, and are in no pack. */
+  listOwnIcons: get("/api/icons").json<{ icons: readonly OwnIcon[]; pictures: readonly OwnIcon[] }>(),
   addIcons: post("/api/icons")
     .query(
       object({

@@ -12,6 +12,7 @@ import {
   inStyle,
   isGlyph,
   shownName,
+  mayBeIcon,
 } from "./index";
 
 describe("the drawn glyphs", () => {
@@ -140,4 +141,16 @@ describe("the recipe of an icon", () => {
     expect(typeof recipe.plate?.line === "number").toBe(style === "outline");
     expect(glyphWeight({ style })).toBe(style === "solid" ? "solid" : "line");
   });
+});
+
+describe("a picture that may be an icon", () => {
+  const mark = { width: 64, height: 64, type: "png", frames: 1 } as const;
+  it.each([
+    ["a small square", mark, true],
+    ["a drawing of any size", { ...mark, type: "svg", width: 2000, height: 2000 }, true],
+    ["a photo", { ...mark, type: "jpeg" }, false],
+    ["an animation", { ...mark, frames: 2 }, false],
+    ["a large picture", { ...mark, width: 513, height: 513 }, false],
+    ["a logo, which is wide", { ...mark, width: 80 }, false],
+  ] as const)("%s", (_what, picture, may) => expect(mayBeIcon(picture)).toBe(may));
 });

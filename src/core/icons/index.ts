@@ -1,6 +1,7 @@
 export { bestOfEach, iconName, shownName, type IconFile } from "./best-of-each";
 export { contentBox } from "./content-box";
 export { glyphList, type GlyphPlan } from "./glyph-list";
+export { mayBeIcon } from "./may-be-icon";
 export { glyphDrawing, glyphLabel, glyphSvg, isGlyph } from "./glyphs";
 export {
   glyphWeight,

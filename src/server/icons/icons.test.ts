@@ -8,7 +8,7 @@ import { closeImaging } from "../imaging/imaging";
 import { mark, pixelsOf } from "../imaging/pictures-for-tests";
 import { readHosted } from "../pictures/cuts";
 import { listOriginals } from "../pictures/originals";
-import { addIcons, deleteIcon, describeIcon, drawIcons, listOwnIcons } from "./icons";
+import { addIcons, deleteIcon, describeIcon, drawIcons, listMayBeIcons, listOwnIcons } from "./icons";
 
 let folder: string;
 
@@ -80,6 +80,11 @@ describe("icons of one's own", () => {
     });
     await deleteIcon(icon!.hash);
     expect((await listOwnIcons()).some(({ hash }) => hash === icon!.hash)).toBe(false);
+    // Out of its pack, it is a picture that may be an icon.
+    const others = await listMayBeIcons();
+    expect(others).toContainEqual(expect.objectContaining({ hash: icon!.hash, name: "Gate", pack: "" }));
+    const kept = (await listOwnIcons()).map(({ hash }) => hash);
+    expect(others.some(({ hash }) => kept.includes(hash))).toBe(false);
     await expect(describeIcon(icon!.hash, { name: "x", note: "" })).rejects.toMatchObject({ status: 404 });
   });
 

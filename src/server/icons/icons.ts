@@ -9,6 +9,7 @@ import {
   iconName,
   iconRecipe,
   isGlyph,
+  mayBeIcon,
   shownName,
   type IconFile,
   type IconLook,
@@ -20,7 +21,7 @@ import type { UploadedFile } from "../http/read-file";
 import { notFound, Refusal } from "../http/refusal";
 import { imaging } from "../imaging/imaging";
 import { findCuts, makeCut } from "../pictures/cuts";
-import { addOriginal, findOriginal, readOriginal } from "../pictures/originals";
+import { addOriginal, findOriginal, listOriginals, readOriginal } from "../pictures/originals";
 
 type Row = typeof icons.$inferSelect;
 
@@ -40,6 +41,23 @@ export async function listOwnIcons(): Promise<readonly OwnIcon[]> {
       name: icon.name,
       pack: icon.pack,
       note: icon.note,
+      type,
+      width,
+      height,
+    }));
+}
+
+/** Uploaded pictures that may be icons and are in no pack, as if they were; drawn glyphs are none. */
+export async function listMayBeIcons(): Promise<readonly OwnIcon[]> {
+  const known = await (await database()).select({ hash: icons.originalHash }).from(icons);
+  const taken = new Set(known.map(({ hash }) => hash));
+  return (await listOriginals())
+    .filter((original) => !taken.has(original.hash) && mayBeIcon(original))
+    .map(({ hash, name, type, width, height }) => ({
+      hash,
+      name: shownName(iconName(name)),
+      pack: "",
+      note: "",
       type,
       width,
       height,

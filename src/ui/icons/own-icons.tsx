@@ -1,15 +1,17 @@
 "use client";
 
 import { Upload, X } from "lucide-react";
-import { useEffect, useRef, useState } from "react";
+import { useRef, useState } from "react";
 import { toast } from "sonner";
-import { addressOf, endpoints, type AddedIcons, type Original, type OwnIcon } from "@/contract";
+import { endpoints, type AddedIcons, type OwnIcon } from "@/contract";
 import { FilePicker } from "../parts/files/file-picker";
 import { formatCount } from "../parts/format";
 import { IconButton } from "../parts/icon-button";
 import { acceptedUploads } from "../parts/files/accepted-files";
-import { ask, send } from "../parts/asking/ask";
+import { send } from "../parts/asking/ask";
 import { useFileDrop } from "../parts/files/use-file-drop";
+import { IconTile } from "./icon-tile";
+import { IconMark } from "./network-mark";
 import { OwnIconTile } from "./own-icon-tile";
 import type { OwnIconList } from "./use-own-icons";
 import { TextField } from "../parts/fields/text-field";
@@ -29,59 +31,8 @@ const saidOf = ({ icons, leftOut, refused }: AddedIcons, file: string): string =
     .filter((part) => part)
     .join("; ");
 
-/** About as wide as high, and no photo: what may be an icon. */
-const mayBeIcon = ({ width, height, type, frames }: Original): boolean =>
-  frames === 1 &&
-  type !== "jpeg" &&
-  (type === "svg" || Math.max(width, height) <= largestIcon) &&
-  width / height > 0.8 &&
-  width / height < 1.25;
-/** Px; larger pictures are photos and logos. */
-const largestIcon = 512;
-
-/** Uploaded pictures that look like icons, and are in no pack. */
-function AmongPictures({ known, onChoose }: { known: ReadonlySet<string>; onChoose: Props["onChoose"] }) {
-  const [originals, setOriginals] = useState<readonly Original[]>([]);
-  useEffect(() => {
-    ask(endpoints.listPictures).then(
-      ({ entries }) => setOriginals(entries.map(({ original }) => original).filter(mayBeIcon)),
-      // The packs can be chosen from without them.
-      () => undefined,
-    );
-  }, []);
-  const others = originals.filter(({ hash }) => !known.has(hash));
-  if (others.length === 0) return null;
-  return (
-    <section className="mb-3">
-      <h3 className="mb-1 text-xs text-soft">Among your pictures</h3>
-      <ul className="grid grid-cols-4 gap-1.5">
-        {others.map(({ hash, name, type, width, height }) => (
-          <li key={hash}>
-            <button
-              type="button"
-              onClick={() =>
-                onChoose({ hash, name: withoutEnding(name), type, width, height, pack: "", note: "" })
-              }
-              className="flex w-full flex-col items-center gap-1.5 border border-hairline px-1 pb-1.5 pt-3 hover:border-pine"
-            >
-              <img
-                src={addressOf(endpoints.pictureThumbnail, { hash })}
-                alt=""
-                className="checkered h-8 w-8 object-contain"
-              />
-              <span className="w-full truncate text-center text-xs">{withoutEnding(name)}</span>
-            </button>
-          </li>
-        ))}
-      </ul>
-    </section>
-  );
-}
-
-const withoutEnding = (name: string): string => name.replace(/\.[a-z]+$/i, "");
-
 /** Icons of the user's own, pack by pack: chosen, added from files or a zip, described and taken out. */
-export function OwnIcons({ own: { icons, reload }, onChoose }: Props) {
+export function OwnIcons({ own: { icons, pictures, reload }, onChoose }: Props) {
   const [pack, setPack] = useState("My icons");
   const [note, setNote] = useState("");
   const [part, setPart] = useState<number | null>(null);
@@ -130,7 +81,18 @@ export function OwnIcons({ own: { icons, reload }, onChoose }: Props) {
           margins do not matter.
         </p>
       )}
-      <AmongPictures known={new Set((icons ?? []).map(({ hash }) => hash))} onChoose={onChoose} />
+      {pictures.length > 0 && (
+        <section className="mb-3">
+          <h3 className="mb-1 text-xs text-soft">Among your pictures</h3>
+          <ul className="grid grid-cols-4 gap-1.5">
+            {pictures.map((picture) => (
+              <IconTile key={picture.hash} label={picture.name} onChoose={() => onChoose(picture)}>
+                <IconMark choice={{ kind: "own", hash: picture.hash }} size={28} />
+              </IconTile>
+            ))}
+          </ul>
+        </section>
+      )}
       <div className="grid grid-cols-2 gap-3">
         <TextField
           label="Pack"

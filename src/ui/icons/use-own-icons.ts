@@ -9,21 +9,19 @@ import { ask } from "../parts/asking/ask";
 export interface OwnIconList {
   /** Null until they have come. */
   readonly icons: readonly OwnIcon[] | null;
+  /** Uploaded pictures that may be icons. */
+  readonly pictures: readonly OwnIcon[];
   readonly reload: () => Promise<void>;
 }
 
 export function useOwnIcons(): OwnIconList {
-  const [icons, setIcons] = useState<readonly OwnIcon[] | null>(null);
+  const [answer, setAnswer] = useState<Omit<OwnIconList, "reload">>({ icons: null, pictures: [] });
   const reload = useCallback(
-    () =>
-      ask(endpoints.listOwnIcons).then(
-        (answer) => setIcons(answer.icons),
-        (error: Error) => void toast.error(error.message),
-      ),
+    () => ask(endpoints.listOwnIcons).then(setAnswer, (error: Error) => void toast.error(error.message)),
     [],
   );
   useEffect(() => {
     void reload();
   }, [reload]);
-  return { icons, reload };
+  return { ...answer, reload };
 }
