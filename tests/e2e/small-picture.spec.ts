@@ -76,6 +76,7 @@ test("a drawn icon stands before a number, in the colour of its text, and says w
 
   // Another in its place keeps what it says and how high it is.
   await measures.getByRole("button", { name: "Choose another" }).click();
+  await dialog.getByRole("radio", { name: "Originals" }).click();
   await dialog
     .getByRole("button", { name: /tamsin-okafor/ })
     .first()

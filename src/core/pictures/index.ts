@@ -33,7 +33,6 @@ export { extractPalette } from "./extract-palette";
 export { keptApart, publicFileName, type HostedType } from "./file-name";
 export {
   cutGeometry,
-  hasPixels,
   pixelsNeeded,
   renditionScale,
   renditionSize,

@@ -61,6 +61,9 @@ export interface EditorOnSheet {
   readonly tools: EditorTools;
 }
 
+/** The browser tells of a new selection once a frame; a shortcut pressed within that frame would act on the last one. */
+const readSelection = (): boolean => document.dispatchEvent(new Event("selectionchange"));
+
 export function useEditor(signature: EditedSignature, given: Options): EditorOnSheet {
   const { current, dispatch, listen } = signature;
   const options = useRef(given);
@@ -112,8 +115,9 @@ export function useEditor(signature: EditedSignature, given: Options): EditorOnS
         }),
         dispatchTransaction: (transaction) => staged("edit", () => dispatch(transaction)),
         handleDOMEvents: {
-          keydown: (_view, { shiftKey }) => {
+          keydown: (_view, { shiftKey, ctrlKey, metaKey, altKey }) => {
             asWords.current = shiftKey;
+            if (ctrlKey || metaKey || altKey) readSelection();
             return false;
           },
         },
@@ -180,7 +184,10 @@ export function useEditor(signature: EditedSignature, given: Options): EditorOnS
   }, []);
 
   const focus = useCallback(() => view.current?.focus(), []);
-  const catchUp = useCallback(() => flushSync(() => setShown(current())), [current]);
+  const catchUp = useCallback(() => {
+    readSelection();
+    flushSync(() => setShown(current()));
+  }, [current]);
 
   const apply = useCallback<EditorTools["apply"]>(
     (change, { focus: wanted = true } = {}) => {
