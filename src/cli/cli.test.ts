@@ -3,6 +3,7 @@ import { mkdtemp, writeFile } from "node:fs/promises";
 import os from "node:os";
 import path from "node:path";
 import { beforeAll, describe, expect, it } from "vitest";
+import { standInIds } from "@/core/clients";
 import { run } from "./commands";
 import { BadInput, WrongUsage } from "./usage";
 
@@ -139,7 +140,15 @@ describe("what is wrong is said in one line", () => {
     ],
     [
       ["receive", "a.html", "--client", "pager"],
-      '--client must be one of webmail-inline, desktop-document, not "pager"',
+      `--client must be one of ${standInIds.join(", ")}, not "pager"`,
+    ],
+    [
+      ["receive", "a.html", "--client", "phone-maker", "--quoted", "many"],
+      '--quoted must be one of 0, 1, 2, 3, not "many"',
+    ],
+    [
+      ["receive", "a.html", "--client", "phone-maker", "--account", "mine"],
+      '--account must be one of own, other, not "mine"',
     ],
     [
       ["receive", "a.html", "--client", "webmail-inline", "--mode", "dusk"],

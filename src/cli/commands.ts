@@ -55,12 +55,20 @@ async function receiveCommand(args: readonly string[]): Promise<string> {
     client: { type: "string" },
     mode: { type: "string", default: "light" },
     reply: { type: "boolean", default: false },
+    quoted: { type: "string" },
+    account: { type: "string", default: "own" },
+    display: { type: "string", default: "100" },
     json: { type: "boolean", default: false },
   });
   const file = onlyFile(positionals, "receive");
   const client = choice<StandInId>(values.client, standInIds, "--client");
   const mode = choice(values.mode, ["light", "dark"] as const, "--mode");
-  const { html, changes } = received(await readText(file), client, { mode, reply: values.reply });
+  const account = choice(values.account, ["own", "other"] as const, "--account");
+  const display = choice(values.display, ["100", "125", "150"] as const, "--display");
+  const times = values.quoted ?? (values.reply ? "1" : "0");
+  const quoted = Number(choice(times, ["0", "1", "2", "3"] as const, "--quoted"));
+  const options = { mode, account, quoted, scale: Number(display) / 100 };
+  const { html, changes } = received(await readText(file), client, options);
   return values.json ? JSON.stringify({ html, changes }, null, 2) : html;
 }
 

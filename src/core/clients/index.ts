@@ -11,4 +11,5 @@ export {
   type ReceiveOptions,
 } from "./received";
 export { rewriteLinks } from "./rewrite-links";
-export { commonWebmail, standInIds, standIns, type StandIn, type StandInId } from "./stand-ins";
+export type { DarkMode, Mode, StandIn, StandInId } from "./stand-in";
+export { commonWebmail, standInIds, standIns } from "./stand-ins";

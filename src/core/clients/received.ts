@@ -1,27 +1,31 @@
 /**
- * What a kind of mail client shows of a message's HTML: a pure transform and the list of what it changed.
- * The answer is a fragment for a message's body, in which nothing can run.
+ * What a kind of mail client shows of a message's HTML: pure transforms, one after the other, and the list of what they
+ * changed. The answer is a fragment for a message's body, in which nothing can run.
  */
-import {
-  append,
-  createElement,
-  parseMessage,
-  placeInMessage,
-  writeParts,
-  type Element,
-  type Message,
-} from "../html";
-import type { Change, Report } from "./changes";
-import { standIns, type StandInId } from "./stand-ins";
-import { toDesktopDocument } from "./transforms/desktop-document";
-import { dropWhatRuns } from "./transforms/drop-what-runs";
-import { mirrorColors } from "./transforms/mirror-colors";
-import { toWebmailInline } from "./transforms/webmail-inline";
+import { writeParts } from "../html";
+import type { Change } from "./changes";
+import { factsOf } from "./facts/kind-facts";
+import type { Account } from "./facts/limits";
+import { copyMessage, readMessage, type ReadMessage } from "./message";
+import type { Mode, StandInId } from "./stand-in";
+import { standIns } from "./stand-ins";
+import { bodyToDiv } from "./transforms/body-to-div";
+import { darken } from "./transforms/darken";
+import { filterElements } from "./transforms/filter-elements";
+import { filterStyleSheets } from "./transforms/filter-style-sheet";
+import { linkByItself } from "./transforms/link-by-itself";
+import { hasConditionalComments, openConditionalComments } from "./transforms/open-conditional-comments";
+import { ownBehaviours } from "./transforms/own-behaviours";
+import { quote } from "./transforms/quote";
 
 export interface ReceiveOptions {
-  readonly mode?: "light" | "dark";
-  /** Whether the message is shown quoted in an answer. */
-  readonly reply?: boolean;
+  readonly mode?: Mode;
+  /** How often the message is quoted, in an answer and in answers to it. */
+  readonly quoted?: number;
+  /** Whose account it came in: one of the provider that makes the client, or another's. */
+  readonly account?: Account;
+  /** How much larger the display draws text than at 96 dpi. */
+  readonly scale?: number;
 }
 
 export interface Received {
@@ -29,42 +33,41 @@ export interface Received {
   readonly changes: readonly Change[];
 }
 
-const transforms: Readonly<
-  Record<StandInId, (message: Message, reportAt: (element: Element) => Report) => void>
-> = {
-  "webmail-inline": toWebmailInline,
-  "desktop-document": toDesktopDocument,
-};
-
-/** Puts everything in the body into one new element. */
-function wrap(body: Element, name: string, style: string): void {
-  const wrapper = createElement(name, { style });
-  for (const child of [...body.childNodes]) {
-    child.parentNode = null;
-    append(wrapper, child);
-  }
-  body.childNodes = [];
-  append(body, wrapper);
+/** HTML that has been read, for any number of kinds and modes. */
+export interface Message {
+  readonly read: ReadMessage;
+  /** As document engines read it: with what their conditional comments hold. */
+  readonly opened: ReadMessage;
 }
 
-/** The HTML that a stand-in shows, with its changes in document order. Never throws for any HTML. */
-export function received(html: string, client: StandInId, options: ReceiveOptions = {}): Received {
-  const changes: Change[] = [];
-  const message = parseMessage(html);
-  const reportAt =
-    (element: Element): Report =>
-    (code, what, reason) => {
-      changes.push({ code, at: placeInMessage(element), what, reason });
-    };
-  dropWhatRuns(message.body, reportAt);
-  transforms[client](message, reportAt);
-  if (options.reply)
-    wrap(message.body, "blockquote", "margin:0 0 0 8px;border-left:1px solid #CCCCCC;padding:0 0 0 12px");
-  if (options.mode === "dark" && standIns[client].darkMode === "full") {
-    wrap(message.body, "div", "background-color:#FFFFFF;color:#000000");
-    mirrorColors(message.body, reportAt(message.body));
-  }
-  return { html: writeParts(message.body), changes };
+/** Reads any HTML once. Never throws. */
+export function messageOf(html: string): Message {
+  const read = readMessage(html);
+  return { read, opened: hasConditionalComments(html) ? readMessage(openConditionalComments(html)) : read };
+}
+
+/**
+ * The HTML that a stand-in shows, with its changes in the order in which they are made. Takes HTML, or a message that has
+ * been read, which it leaves as it is. Never throws for any HTML.
+ */
+export function received(html: string | Message, client: StandInId, options: ReceiveOptions = {}): Received {
+  const { mode = "light", quoted = 0, account = "own", scale = 1 } = options;
+  const { read, opened } = typeof html === "string" ? messageOf(html) : html;
+  const standIn = standIns[client];
+  const facts = factsOf(client, account);
+  const source = client === "desktop-document" ? opened : read;
+  const changes: Change[] = [...source.changes];
+  const message = copyMessage(source, changes);
+  const { body, reportAt } = message;
+
+  filterStyleSheets(message, facts, mode);
+  filterElements(message, facts);
+  bodyToDiv(message, client);
+  for (const behaviour of standIn.behaviours) ownBehaviours[behaviour](message, facts, { scale });
+  linkByItself(message, standIn.ownLinks, standIn.linkColor.light);
+  if (mode === "dark") darken(body, standIn, reportAt(body));
+  if (quoted > 0) quote(body, standIn.quote, quoted);
+  return { html: writeParts(body), changes };
 }
 
 /** What one of several stand-ins shows. */
@@ -72,9 +75,15 @@ export interface Proof extends Received {
   readonly client: StandInId;
 }
 
-/** The HTML that each of the stand-ins shows, in the order in which they are given. Never throws for any HTML. */
-export const receivedByEach = (html: string, clients: readonly StandInId[]): readonly Proof[] =>
-  clients.map((client) => ({ client, ...received(html, client) }));
+/** The HTML that each of the stand-ins shows, in the order in which they are given, of one reading. Never throws. */
+export function receivedByEach(
+  html: string,
+  clients: readonly StandInId[],
+  options: ReceiveOptions = {},
+): readonly Proof[] {
+  const message = messageOf(html);
+  return clients.map((client) => ({ client, ...received(message, client, options) }));
+}
 
 /** Whether a signature's HTML is longer than a stand-in's settings take; in characters. */
 export function signatureOverrun(html: string, client: StandInId): number {

@@ -1,4 +1,5 @@
 import { describe, expect, it } from "vitest";
+import { converter, differenceCiede2000 } from "culori/fn";
 import fc from "fast-check";
 import {
   channelsOf,
@@ -6,6 +7,8 @@ import {
   contrast,
   distanceFrom,
   hexOf,
+  lightnessOf,
+  mirrored,
   mirrorLightness,
   parseColor,
   readHex,
@@ -26,6 +29,25 @@ describe("mirroring lightness", () => {
       const back = parseInt(mirrorLightness(mirrorLightness(grey)!)!.slice(1, 3), 16);
       expect(Math.abs(back - level)).toBeLessThanOrEqual(1);
     }
+  });
+
+  it("twice is what it was, for every colour, before it is rounded to 8 bits", () => {
+    const channel = fc.integer({ min: 0, max: 255 });
+    fc.assert(
+      fc.property(channel, channel, channel, (red, green, blue) => {
+        const color = converter("oklch")({ mode: "rgb", r: red / 255, g: green / 255, b: blue / 255 });
+        const back = mirrored(mirrored(color));
+        expect(differenceCiede2000()(back, color)).toBeLessThan(1);
+      }),
+      { numRuns: 400 },
+    );
+  });
+
+  it("leaves what cannot be seen, and how far one sees through the rest", () => {
+    expect(mirrorLightness("transparent")).toBeNull();
+    expect(lightnessOf("rgba(0,0,0,0)")).toBeNull();
+    expect(mirrorLightness("rgba(0,0,0,0.5)")).toBe("#FFFFFF80");
+    expect(lightnessOf("#FFFFFF")).toBeCloseTo(1, 6);
   });
 
   it("keeps the hue: dark moss becomes lighter and stays greener than red or blue", () => {

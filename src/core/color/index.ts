@@ -1,6 +1,6 @@
 export { contrast, darkCanvas, lightCanvas, readableContrast } from "./contrast";
 export { colorDifference, distanceFrom } from "./difference";
 export { channelsOf, hexOf, isHex, readHex, type Channels } from "./hex";
-export { mirrorLightness } from "./mirror-lightness";
+export { lightnessOf, mirrored, mirrorLightness } from "./mirror-lightness";
 export { parseColor } from "./parse-color";
 export { toHex } from "./to-hex";

@@ -104,7 +104,7 @@ describe("a picture", () => {
   const attrs = { source: "/h/0123456789abcdef0123/logo.png", width: 120, height: 40, alt: "Logo" };
   const image =
     '<img src="https://pictures.example/h/0123456789abcdef0123/logo.png" width="120" height="40" alt="Logo" ' +
-    'style="display:block;border:0;width:120px;height:40px">';
+    'style="display:block;border:0;vertical-align:top;width:120px;height:40px">';
 
   it("has an absolute address, both sizes twice, alt text and no gap under it", () => {
     expect(inside([{ type: "picture", attrs }])).toBe(image);
@@ -118,7 +118,7 @@ describe("a picture", () => {
 
   it("in a line stands level with the text", () => {
     expect(inside([line(text("a "), { type: "inlinePicture", attrs })])).toBe(
-      `<div>a ${image.replace("display:block;border:0;", "border:0;vertical-align:middle;")}</div>`,
+      `<div>a ${image.replace("display:block;border:0;vertical-align:top;", "border:0;vertical-align:middle;")}</div>`,
     );
   });
 
@@ -147,10 +147,10 @@ describe("an icon row", () => {
       '<table role="presentation" cellpadding="0" cellspacing="0" border="0" width="78" style="border-collapse:collapse;width:78px"><tr>' +
         '<td width="30" valign="middle" style="width:30px;box-sizing:border-box;padding:0 6px 0 0;vertical-align:middle">' +
         '<a href="https://web.example" style="color:#1F5B57;text-decoration:none"><img src="https://pictures.example/h/0123456789abcdef0123/web.png" ' +
-        'width="24" height="24" alt="web" style="display:block;border:0;width:24px;height:24px"></a></td>' +
+        'width="24" height="24" alt="web" style="display:block;border:0;vertical-align:top;width:24px;height:24px"></a></td>' +
         '<td width="48" valign="middle" style="width:48px;vertical-align:middle">' +
         '<a href="https://mail.example" style="color:#1F5B57;text-decoration:none"><img src="https://pictures.example/h/0123456789abcdef0123/mail.png" ' +
-        'width="48" height="24" alt="mail" style="display:block;border:0;width:48px;height:24px"></a></td></tr></table>',
+        'width="48" height="24" alt="mail" style="display:block;border:0;vertical-align:top;width:48px;height:24px"></a></td></tr></table>',
     );
   });
 

@@ -5,8 +5,17 @@ import parse from "css-tree/parser";
 
 export interface Declaration {
   readonly property: string;
+  /** As it was written, without its mark. */
   readonly value: string;
-  readonly important: boolean;
+  /** How it was marked important, as it was written: " !important", "!IMPORTANT"; empty where it was not. */
+  readonly mark: string;
+}
+
+/** The mark of a declaration in its source; readers differ in what they make of its spacing and its letters. */
+function markOf(source: string, important: boolean | string): string {
+  if (important === false) return "";
+  const at = source.lastIndexOf("!");
+  return `${/\s/.test(source.charAt(at - 1)) ? " " : ""}!${important === true ? "important" : important}`;
 }
 
 const cache = new Map<string, readonly Declaration[]>();
@@ -17,14 +26,19 @@ export function parseDeclarations(style: string): readonly Declaration[] {
   const known = cache.get(style);
   if (known) return known;
   const declarations: Declaration[] = [];
-  const list = parse(style, { context: "declarationList", parseValue: false, onParseError: () => undefined });
+  const list = parse(style, {
+    context: "declarationList",
+    parseValue: false,
+    positions: true,
+    onParseError: () => undefined,
+  });
   if (list.type === "DeclarationList")
     list.children.forEach((node: CssNode) => {
       if (node.type !== "Declaration") return;
       declarations.push({
         property: node.property.toLowerCase(),
         value: generate(node.value).trim(),
-        important: node.important !== false,
+        mark: markOf(style.slice(node.loc?.start.offset, node.loc?.end.offset), node.important),
       });
     });
   if (cache.size >= cacheLimit) cache.clear();
@@ -33,9 +47,7 @@ export function parseDeclarations(style: string): readonly Declaration[] {
 }
 
 export const declarationText = (declarations: readonly Declaration[]): string =>
-  declarations
-    .map(({ property, value, important }) => `${property}:${value}${important ? " !important" : ""}`)
-    .join(";");
+  declarations.map(({ property, value, mark }) => `${property}:${value}${mark}`).join(";");
 
 /** The value of the last declaration of a property, or null. */
 export const lastValue = (declarations: readonly Declaration[], property: string): string | null =>
@@ -48,7 +60,7 @@ export const withDeclaration = (
   value: string,
 ): readonly Declaration[] => [
   ...declarations.filter((declaration) => declaration.property !== property),
-  { property, value, important: false },
+  { property, value, mark: "" },
 ];
 
 /** A length in px; lengths in other units and keywords answer null. */
@@ -57,17 +69,4 @@ export function pxLength(value: string): number | null {
   if (/^-?0+$/.test(trimmed)) return 0;
   const found = /^(-?\d+(?:\.\d+)?|-?\.\d+)px$/i.exec(trimmed);
   return found ? Number(found[1]) : null;
-}
-
-/** One side of `padding`, the shorthand and the side's own property read in order; px, 0 when not declared. */
-export function paddingSide(declarations: readonly Declaration[], side: "top" | "bottom"): number {
-  let length = 0;
-  for (const { property, value } of declarations) {
-    if (property === `padding-${side}`) length = pxLength(value) ?? length;
-    if (property === "padding") {
-      const parts = value.split(/\s+/);
-      length = pxLength((side === "top" ? parts[0] : (parts[2] ?? parts[0])) ?? "") ?? length;
-    }
-  }
-  return length;
 }

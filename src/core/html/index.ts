@@ -1,12 +1,21 @@
+export { copyTree } from "./copy";
 export {
   declarationText,
   lastValue,
-  paddingSide,
   parseDeclarations,
   pxLength,
   withDeclaration,
   type Declaration,
 } from "./declarations";
+export {
+  lengthOf,
+  mapColors,
+  paddingSide,
+  readValue,
+  type ValuePart,
+  type ValueReading,
+  type WrittenColor,
+} from "./values";
 export {
   append,
   appendText,

@@ -1,57 +1,74 @@
 /**
- * Which feature of the support table a declaration, attribute or element falls under. The table itself,
+ * Which feature of the support table a declaration, attribute or picture falls under. The table itself,
  * `client-support.json`, is a reduction of a public, MIT-licensed support data set for e-mail HTML (state of
  * September 2025) to the kinds of client that are simulated here.
  */
+import { readValue, type ValueReading } from "../../html";
 import table from "./client-support.json";
 
 export type Support = "yes" | "partly" | "no" | "unknown";
 export type Feature = keyof typeof table.features;
 
-/** CSS properties that share a feature, or whose feature is not called `css-` and the property's name. */
-const propertyFeatures: Readonly<Record<string, Feature>> = {
-  "background-image": "css-background-image",
-  "background-position": "css-background-position",
-  "background-repeat": "css-background-repeat",
-  "background-size": "css-background-size",
-  "background-color": "css-background-color",
-  background: "css-background",
-  "border-top": "css-border",
-  "border-right": "css-border",
-  "border-bottom": "css-border",
-  "border-left": "css-border",
-  "border-top-left-radius": "css-border-radius",
-  "border-top-right-radius": "css-border-radius",
-  "border-bottom-left-radius": "css-border-radius",
-  "border-bottom-right-radius": "css-border-radius",
-  "font-family": "css-font",
-  "margin-top": "css-margin",
-  "margin-right": "css-margin",
-  "margin-bottom": "css-margin",
-  "margin-left": "css-margin",
-  "padding-top": "css-padding",
-  "padding-right": "css-padding",
-  "padding-bottom": "css-padding",
-  "padding-left": "css-padding",
-  "overflow-wrap": "css-word-wrap",
-  top: "css-position",
-  right: "css-position",
-  bottom: "css-position",
-  left: "css-position",
-};
+export const features = Object.keys(table.features) as readonly Feature[];
 
-/** Parts of values that are features of their own: a pattern over the value, and the feature it shows. */
-const valueFeatures: readonly (readonly [property: RegExp, value: RegExp, feature: Feature])[] = [
-  [/^display$/, /\bflex\b/, "css-display-flex"],
-  [/^display$/, /^none$/, "css-display-none"],
-  [/./, /(^|[\s,(])-?[\d.]+rem\b/, "css-unit-rem"],
-  [/./, /\brgba\(/i, "css-rgba"],
-  [/./, /\b(oklch|oklab|lch|lab|hwb|color)\(/i, "css-modern-color"],
-  [/./, /\bvar\(/, "css-variables"],
-  [/^background/, /\burl\(/i, "css-background-image"],
-  [/^background/, /linear-gradient\(/i, "css-linear-gradient"],
-  [/^font/, /\bsystem-ui\b/, "css-sytem-ui"],
+/** Properties that share a feature: shorthands, sides and their logical names (CSS Logical Properties 1). */
+const families: readonly (readonly [properties: RegExp, feature: Feature])[] = [
+  [/^--/, "css-variables"],
+  [/^margin-/, "css-margin"],
+  [/^padding-/, "css-padding"],
+  [/^border(-[a-z]+){1,2}-radius$/, "css-border-radius"],
+  [/^border-(?!collapse$|spacing$|radius$)/, "css-border"],
+  [/^outline-/, "css-outline"],
+  [/^background-position-[xy]$/, "css-background-position"],
+  [/^overflow-(?!wrap$)/, "css-overflow"],
+  [/^overflow-wrap$/, "css-word-wrap"],
+  [/^text-decoration-(?!line$)/, "css-text-decoration"],
+  [/^font-family$/, "css-font"],
+  [/^(inset(-.*)?|top|right|bottom|left)$/, "css-position"],
+  [/^inline-size$/, "css-width"],
+  [/^block-size$/, "css-height"],
+  [/^max-inline-size$/, "css-max-width"],
+  [/^max-block-size$/, "css-max-height"],
+  [/^min-inline-size$/, "css-min-width"],
+  [/^min-block-size$/, "css-min-height"],
 ];
+
+const isFeature = (name: string): name is Feature => Object.hasOwn(table.features, name);
+
+/** Features that a value needs, beside that of its property. */
+const valueFeatures: readonly (readonly [
+  properties: RegExp,
+  needs: (value: ValueReading) => boolean,
+  feature: Feature,
+])[] = [
+  [/^display$/, ({ words }) => words.has("flex") || words.has("inline-flex"), "css-display-flex"],
+  [/^display$/, ({ words }) => words.has("none"), "css-display-none"],
+  [/^font$/, () => true, "css-font-size"],
+  [/^font$/, () => true, "css-font-weight"],
+  [/^font(-family)?$/, ({ words }) => [...words].some(isInterfaceFont), "css-sytem-ui"],
+  [/./, ({ colors }) => colors.some(({ notation }) => notation === "rgb"), "css-rgb"],
+  [
+    /./,
+    ({ colors }) => colors.some(({ notation, alpha }) => alpha && notation !== "rgb" && !isModern(notation)),
+    "css-rgba",
+  ],
+  [/./, ({ colors }) => colors.some(({ notation }) => isModern(notation)), "css-modern-color"],
+  [/./, ({ functions }) => functions.has("var"), "css-variables"],
+  [/^background/, ({ parts }) => parts.some(({ kind }) => kind === "address"), "css-background-image"],
+  [
+    /^background/,
+    ({ functions }) => [...functions].some((name) => /gradient$/.test(name)),
+    "css-linear-gradient",
+  ],
+];
+
+/** Generic families of the reader's own interface (CSS Fonts 4, section 2.1.4). */
+export const isInterfaceFont = (word: string): boolean => word === "system-ui" || word.startsWith("ui-");
+
+const isModern = (notation: string): boolean =>
+  ["hwb", "lab", "lch", "oklab", "oklch", "color", "color-mix"].includes(notation);
+
+const unitNames: Readonly<Record<string, string>> = { "%": "percent" };
 
 const attributeFeatures: Readonly<Record<string, Feature>> = {
   align: "html-align",
@@ -70,19 +87,60 @@ const attributeFeatures: Readonly<Record<string, Feature>> = {
   width: "html-width",
 };
 
-const isFeature = (name: string): name is Feature => Object.hasOwn(table.features, name);
-
-/** The features that a declaration needs; none when the table says nothing of it. */
-export function declarationFeatures(property: string, value: string): readonly Feature[] {
+function propertyFeature(property: string): Feature | null {
   const named = `css-${property}`;
-  const own = propertyFeatures[property] ?? (isFeature(named) ? named : null);
-  const inValue = valueFeatures
-    .filter(([properties, values]) => properties.test(property) && values.test(value))
-    .map(([, , feature]) => feature);
-  return own ? [own, ...inValue] : inValue;
+  if (isFeature(named)) return named;
+  return families.find(([properties]) => properties.test(property))?.[1] ?? null;
+}
+
+/** The features that a declaration needs, its property's first; none when the table says nothing of it. */
+export function declarationFeatures(property: string, value: string): readonly Feature[] {
+  const own = propertyFeature(property);
+  const found: Feature[] = own ? [own] : [];
+  const reading = readValue(value);
+  for (const [properties, needs, feature] of valueFeatures)
+    if (feature !== own && properties.test(property) && needs(reading)) found.push(feature);
+  for (const unit of reading.units) {
+    const feature = `css-unit-${unitNames[unit] ?? unit}`;
+    if (isFeature(feature)) found.push(feature);
+  }
+  return found;
 }
 
 export const attributeFeature = (name: string): Feature | null => attributeFeatures[name] ?? null;
+
+/** Formats of pictures, by what their address ends in or says of its bytes. */
+const formats: Readonly<Record<string, Feature>> = {
+  apng: "image-apng",
+  avif: "image-avif",
+  gif: "image-gif",
+  jpeg: "image-jpg",
+  jpg: "image-jpg",
+  png: "image-png",
+  svg: "image-svg",
+  webp: "image-webp",
+};
+
+export interface PictureAddress {
+  /** "png", "svg" …, in small letters; empty where the address does not say. */
+  readonly format: string;
+  /** Whether its bytes stand in the address (RFC 2397). */
+  readonly embedded: boolean;
+}
+
+export function readPictureAddress(address: string): PictureAddress {
+  const trimmed = address.trim();
+  const embedded = /^data:(?:image\/([a-z]+))?/i.exec(trimmed);
+  if (embedded) return { format: (embedded[1] ?? "").toLowerCase(), embedded: true };
+  const [path = ""] = trimmed.split(/[?#]/);
+  const format = /\.([a-z0-9]+)$/i.exec(path)?.[1]?.toLowerCase() ?? "";
+  return { format: formats[format] ? format : "", embedded: false };
+}
+
+export const pictureFeatures = ({ format, embedded }: PictureAddress): readonly Feature[] => [
+  ...(formats[format] ? [formats[format]] : []),
+  ...(embedded ? (["image-base64"] as const) : []),
+];
 
 /** What the table says of a feature in a kind of client. */
 export const supportOf = (feature: Feature, client: keyof (typeof table.features)[Feature]): Support =>

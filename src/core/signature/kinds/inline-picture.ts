@@ -2,7 +2,7 @@
 import { inlineKind, marked } from "../kind";
 import type { ReadPieces } from "../piece";
 import { pictureSource, widest } from "../values";
-import { image, imageElement, type PictureAttributes } from "./picture";
+import { image, imageElement, standing, type PictureAttributes } from "./picture";
 
 export const readInlinePicture: ReadPieces = (node, writing) => {
   const picture = image.of(node);
@@ -15,9 +15,7 @@ export const readInlinePicture: ReadPieces = (node, writing) => {
       html: () =>
         imageElement(
           picture,
-          writing.standingPictures
-            ? { display: "block", border: 0 }
-            : { border: 0, "vertical-align": "middle" },
+          writing.standingPictures ? standing : { border: 0, "vertical-align": "middle" },
           writing,
         ),
     },

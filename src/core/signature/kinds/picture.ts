@@ -29,6 +29,12 @@ export const picture = describeAttributes(["picture"], {
   link: attribute(optional(linkTarget), null),
 });
 
+/**
+ * How a picture stands that is alone in its place: clients that draw every picture as part of a line, whatever its style
+ * says, leave no gap for descenders below one at the line's top.
+ */
+export const standing = { display: "block", border: 0, "vertical-align": "top" } as const;
+
 /** The `img` of a picture: its size as attribute and style, however it is placed. */
 export const imageElement = (shown: PictureAttributes, placing: Declarations, writing: Writing): string =>
   element(
@@ -73,7 +79,7 @@ export const pictureKind = blockKind({
   write(node, writing) {
     const own = picture.of(node);
     if (!own.source) return writing.picturePlaces ? emptyPlace(own) : "";
-    const drawn = imageElement(own, { display: "block", border: 0 }, writing);
+    const drawn = imageElement(own, standing, writing);
     return own.link
       ? element(
           "a",

@@ -1,0 +1,155 @@
+/**
+ * A message as it is drawn in dark mode. Pictures are never changed. Text, backgrounds and borders are, in OKLCH, each by
+ * what the kind's mode does to it and by the ground that it stands on.
+ */
+import { lightnessOf, mirrorLightness } from "../../color";
+import {
+  attributeOf,
+  declarationText,
+  isText,
+  mapColors,
+  parseDeclarations,
+  setAttribute,
+  walkElements,
+  type Declaration,
+  type Element,
+  type ParentNode,
+} from "../../html";
+import type { Report } from "../changes";
+import type { DarkMode, StandIn } from "../stand-in";
+import { wrapBody } from "./body-to-div";
+import { mapSheetColors } from "./map-sheet-colors";
+
+/** What a colour is for. */
+export type Role = "text" | "background" | "border";
+
+/** What lies behind: the canvas of the message area, or a background that the message sets, light or dark. */
+type Ground = "canvas" | "light" | "dark";
+
+type Changing = Exclude<DarkMode, "none">;
+
+/** Between what is called dark and light; lightness in OKLCH, of which the middle grey of a screen has 0.6. */
+const middle = 0.5;
+
+const isLight = (color: string): boolean => (lightnessOf(color) ?? 0) > middle;
+const isDark = (color: string): boolean => (lightnessOf(color) ?? 1) < middle;
+
+/** Whether a mode mirrors a colour. */
+const mirrors: Readonly<Record<Changing, (color: string, role: Role, ground: Ground) => boolean>> = {
+  full: () => true,
+  partial: (color, role, ground) =>
+    role === "background" ? isLight(color) : role === "text" ? isDark(color) : ground !== "dark",
+  canvas: (color, role, ground) => role !== "background" && ground === "canvas" && isDark(color),
+};
+
+const roles: readonly (readonly [properties: RegExp, role: Role])[] = [
+  [/^(color|text-decoration(-color)?|caret-color|fill|-webkit-text-fill-color)$/, "text"],
+  [/^background(-color|-image)?$/, "background"],
+  [
+    /^(border(-(top|right|bottom|left|block|inline)(-(start|end))?)?(-color)?|outline(-color)?|column-rule(-color)?)$/,
+    "border",
+  ],
+];
+
+const roleOf = (property: string): Role | null =>
+  roles.find(([properties]) => properties.test(property))?.[1] ?? null;
+
+function darkened({ property, value, mark }: Declaration, mode: Changing, ground: Ground): Declaration {
+  const role = roleOf(property);
+  if (role === null) return { property, value, mark };
+  return {
+    property,
+    mark,
+    value: mapColors(value, (color) => (mirrors[mode](color, role, ground) ? mirrorLightness(color) : null)),
+  };
+}
+
+interface DarkStyle {
+  readonly text: string;
+  /** The ground that it lays, or null where it lays none. */
+  readonly lays: Ground | null;
+}
+
+const groundOf = (color: string): Ground | null =>
+  lightnessOf(color) === null ? null : isLight(color) ? "light" : "dark";
+
+function laidBy(declarations: readonly Declaration[]): Ground | null {
+  let ground: Ground | null = null;
+  for (const { property, value } of declarations)
+    if (property === "background-color" || property === "background")
+      mapColors(value, (color) => {
+        ground = groundOf(color) ?? ground;
+        return null;
+      });
+  return ground;
+}
+
+const cache = new Map<string, DarkStyle>();
+const cacheLimit = 4000;
+
+/** A style attribute in a mode; `on` is the ground around, which what the style lays itself comes before. */
+function darkStyle(style: string, mode: Changing, on: Ground): DarkStyle {
+  const key = `${mode} ${on} ${style}`;
+  const known = cache.get(key);
+  if (known) return known;
+  const declarations = parseDeclarations(style);
+  const lays = laidBy(declarations);
+  const ground = lays ?? on;
+  const text = declarationText(declarations.map((declaration) => darkened(declaration, mode, ground)));
+  const found = { text, lays };
+  if (cache.size >= cacheLimit) cache.clear();
+  cache.set(key, found);
+  return found;
+}
+
+/** Attributes that hold a colour, and what it is for (WHATWG HTML 15.3). */
+const colorAttributes: Readonly<Record<string, Role>> = {
+  bgcolor: "background",
+  bordercolor: "border",
+  color: "text",
+  text: "text",
+};
+
+function darkenElement(element: Element, mode: Changing, on: Ground): Ground {
+  const style = attributeOf(element, "style");
+  const dark = style === null ? null : darkStyle(style, mode, on);
+  const background = attributeOf(element, "bgcolor");
+  const ground = dark?.lays ?? (background === null ? null : groundOf(background)) ?? on;
+  if (dark && dark.text !== style) setAttribute(element, "style", dark.text);
+  for (const attribute of element.attrs) {
+    const role = colorAttributes[attribute.name];
+    if (role && mirrors[mode](attribute.value, role, ground))
+      attribute.value = mirrorLightness(attribute.value) ?? attribute.value;
+  }
+  return ground;
+}
+
+/** Rules of a style sheet are taken to stand on the canvas: what they will stand on is not known. */
+function darkenSheet(sheet: Element, mode: Changing): void {
+  for (const child of sheet.childNodes)
+    if (isText(child))
+      child.value = mapSheetColors(child.value, (property, color) => {
+        const role = roleOf(property);
+        return role && mirrors[mode](color, role, "canvas") ? mirrorLightness(color) : null;
+      });
+}
+
+const said: Readonly<Record<Changing, string>> = {
+  full: "full dark mode mirrors the lightness of each",
+  partial: "dark mode darkens light backgrounds and lightens dark text",
+  canvas: "dark mode lightens text that is too dark for its canvas",
+};
+
+/** Draws a message in the kind's dark mode, on its dark canvas. */
+export function darken(body: Element, standIn: StandIn, report: Report): void {
+  const mode = standIn.darkMode;
+  if (mode === "none") return;
+  const grounds = new Map<ParentNode, Ground>([[body, "canvas"]]);
+  walkElements(body, (element) => {
+    const around = (element.parentNode && grounds.get(element.parentNode)) ?? "canvas";
+    if (element.tagName === "style") darkenSheet(element, mode);
+    else grounds.set(element, darkenElement(element, mode, around));
+  });
+  wrapBody(body, "div", { style: `background-color:${standIn.canvas.dark};color:${standIn.text.dark}` });
+  report("colors-mirrored", "every colour", said[mode]);
+}
