@@ -2,10 +2,14 @@ export type { Change, ChangeCode } from "./changes";
 export { groupChanges, isSeen, type ChangeGroup } from "./group-changes";
 export { picturesBlocked } from "./pictures-blocked";
 export { readAloud, type Utterance } from "./read-aloud";
+export { differsByAccount, limitsIn, type Account } from "./facts/limits";
 export {
+  messageOf,
   received,
   receivedByEach,
+  receivedInModes,
   signatureOverrun,
+  type Message,
   type Proof,
   type Received,
   type ReceiveOptions,

@@ -1,17 +1,35 @@
 /** A message as every stand-in begins with it: read once, cleaned of what no client shows, its places named. */
 import { copyTree, elementsIn, parseMessage, placeInMessage, type Element, type Message } from "../html";
 import type { Change, Report } from "./changes";
+import { longWordIn } from "./transforms/break-long-words";
 import { dropWhatRuns } from "./transforms/drop-what-runs";
+import { linksIn, textsIn } from "./transforms/link-by-itself";
+
+/** What there is in a message at all: what works on something else has nothing to do. */
+export interface Contents {
+  /** Names of attributes, and of elements in angle brackets. */
+  readonly names: ReadonlySet<string>;
+  /** Whether a word is longer than some kinds leave whole. */
+  readonly longWords: boolean;
+  /** What stands outside links and some kinds would make links of. */
+  readonly linkable: ReadonlySet<string>;
+}
 
 /** What is read from HTML once for all kinds and modes. Its trees are never changed. */
 export interface ReadMessage extends Message {
+  /** The body's elements, in document order. */
+  readonly elements: readonly Element[];
   /** What was taken out because no client shows it. */
   readonly changes: readonly Change[];
   readonly placeOf: (element: Element) => string;
+  readonly has: Contents;
 }
 
 /** One kind's own copy of a message, to be changed, and where its changes are told. */
 export interface OwnMessage extends Message {
+  readonly has: Contents;
+  /** Visits the body's elements as they were copied, in document order. */
+  readonly eachElement: (visit: (element: Element, report: Report) => void) => void;
   readonly reportAt: (element: Element) => Report;
 }
 
@@ -21,25 +39,69 @@ const whole = "message";
 export function readMessage(html: string): ReadMessage {
   const message = parseMessage(html);
   const changes: Change[] = [];
-  const places = new WeakMap<Element, string>();
-  for (const element of elementsIn(message.body)) places.set(element, placeInMessage(element));
-  const placeOf = (element: Element): string => places.get(element) ?? whole;
+  const places = new Map<Element, string>();
+  const placeOf = (element: Element): string => {
+    const known = places.get(element) ?? (element === message.body ? whole : placeInMessage(element));
+    places.set(element, known);
+    return known;
+  };
+  // Siblings are counted before any of them is taken out.
+  if (elementsIn(message.body).some(({ tagName }) => !shown.has(tagName)))
+    for (const element of elementsIn(message.body)) placeOf(element);
   dropWhatRuns(message.body, (element) => (code, what, reason) => {
     changes.push({ code, at: placeOf(element), what, reason });
   });
-  return { ...message, changes, placeOf };
+  const elements = elementsIn(message.body);
+  return { ...message, elements, changes, placeOf, has: contentsOf(message, elements) };
 }
+
+function contentsOf({ head, body }: Message, elements: readonly Element[]): Contents {
+  const names = new Set<string>(elementsIn(head).map(({ tagName }) => `<${tagName}>`));
+  for (const { tagName, attrs } of [body, ...elements]) {
+    names.add(`<${tagName}>`);
+    for (const { name } of attrs) names.add(name);
+  }
+  let longWords = false;
+  const linkable = new Set<string>();
+  textsIn(body, ({ value }, inLink) => {
+    longWords ||= longWordIn(value) !== null;
+    if (!inLink) for (const { kind } of linksIn(value)) linkable.add(kind);
+  });
+  return { names, longWords, linkable };
+}
+
+/** Elements that stay in every message, so that places are named only when they are asked for. */
+const shown = new Set(
+  "table tbody thead tfoot tr td th p div span a b i u s strong em font img br hr sup sub small h1 h2 h3 h4 h5 h6 ul ol li center style blockquote".split(
+    " ",
+  ),
+);
 
 /** A copy for one kind, which tells its changes in the order in which they are made. */
 export function copyMessage(read: ReadMessage, changes: Change[]): OwnMessage {
-  const originals = new Map<Element, Element>();
-  const remember = (copy: Element, original: Element): void => void originals.set(copy, original);
+  const elements: Element[] = [];
+  const head = copyTree(read.head);
+  const body = copyTree(read.body, (copy) => elements.push(copy));
+  /** Of copies: which original each was made of. */
+  let originals: ReadonlyMap<Element, Element | undefined> | null = null;
+  const say = (original: Element | undefined, ...[code, what, reason]: Parameters<Report>): void => {
+    changes.push({ code, at: original ? read.placeOf(original) : whole, what, reason });
+  };
   return {
-    head: copyTree(read.head),
-    body: copyTree(read.body, remember),
-    reportAt: (element) => (code, what, reason) => {
-      const original = originals.get(element);
-      changes.push({ code, at: original ? read.placeOf(original) : whole, what, reason });
+    head,
+    body,
+    has: read.has,
+    eachElement: (visit) => {
+      let at = 0;
+      const report: Report = (...change) => say(read.elements[at], ...change);
+      for (; at < elements.length; at++) visit(elements[at] as Element, report);
     },
+    reportAt:
+      (element) =>
+      (...change) => {
+        if (element !== body)
+          originals ??= new Map(elements.map((copy, index) => [copy, read.elements[index]]));
+        say(originals?.get(element), ...change);
+      },
   };
 }

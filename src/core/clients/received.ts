@@ -6,8 +6,8 @@ import { writeParts } from "../html";
 import type { Change } from "./changes";
 import { factsOf } from "./facts/kind-facts";
 import type { Account } from "./facts/limits";
-import { copyMessage, readMessage, type ReadMessage } from "./message";
-import type { Mode, StandInId } from "./stand-in";
+import { copyMessage, readMessage, type OwnMessage, type ReadMessage } from "./message";
+import type { Mode, StandIn, StandInId } from "./stand-in";
 import { standIns } from "./stand-ins";
 import { bodyToDiv } from "./transforms/body-to-div";
 import { darken } from "./transforms/darken";
@@ -18,14 +18,18 @@ import { hasConditionalComments, openConditionalComments } from "./transforms/op
 import { ownBehaviours } from "./transforms/own-behaviours";
 import { quote } from "./transforms/quote";
 
-export interface ReceiveOptions {
-  readonly mode?: Mode;
+/** How a message is drawn, whatever the mode. */
+export interface Drawing {
   /** How often the message is quoted, in an answer and in answers to it. */
   readonly quoted?: number;
   /** Whose account it came in: one of the provider that makes the client, or another's. */
   readonly account?: Account;
   /** How much larger the display draws text than at 96 dpi. */
   readonly scale?: number;
+}
+
+export interface ReceiveOptions extends Drawing {
+  readonly mode?: Mode;
 }
 
 export interface Received {
@@ -46,29 +50,74 @@ export function messageOf(html: string): Message {
   return { read, opened: hasConditionalComments(html) ? readMessage(openConditionalComments(html)) : read };
 }
 
-/**
- * The HTML that a stand-in shows, with its changes in the order in which they are made. Takes HTML, or a message that has
- * been read, which it leaves as it is. Never throws for any HTML.
- */
-export function received(html: string | Message, client: StandInId, options: ReceiveOptions = {}): Received {
-  const { mode = "light", quoted = 0, account = "own", scale = 1 } = options;
-  const { read, opened } = typeof html === "string" ? messageOf(html) : html;
+/** A kind's own copy of a message, as it is drawn by light. */
+function drawnByLight(
+  source: ReadMessage,
+  changes: Change[],
+  client: StandInId,
+  mode: Mode,
+  options: Drawing,
+): OwnMessage {
+  const { account = "own", scale = 1 } = options;
   const standIn = standIns[client];
   const facts = factsOf(client, account);
-  const source = client === "desktop-document" ? opened : read;
-  const changes: Change[] = [...source.changes];
   const message = copyMessage(source, changes);
-  const { body, reportAt } = message;
-
   filterStyleSheets(message, facts, mode);
   filterElements(message, facts);
   bodyToDiv(message, client);
   for (const behaviour of standIn.behaviours) ownBehaviours[behaviour](message, facts, { scale });
   linkByItself(message, standIn.ownLinks, standIn.linkColor.light);
+  return message;
+}
+
+function shown(
+  message: OwnMessage,
+  changes: readonly Change[],
+  standIn: StandIn,
+  mode: Mode,
+  quoted: number,
+): Received {
+  const { body, reportAt } = message;
   if (mode === "dark") darken(body, standIn, reportAt(body));
   if (quoted > 0) quote(body, standIn.quote, quoted);
-  return { html: writeParts(body), changes };
+  return { html: writeParts(body), changes: [...changes] };
 }
+
+/**
+ * The HTML that a stand-in shows, with its changes in the order in which they are made. Takes HTML, or a message that has
+ * been read, which it leaves as it is. Never throws for any HTML.
+ */
+export function received(html: string | Message, client: StandInId, options: ReceiveOptions = {}): Received {
+  const { mode = "light", quoted = 0 } = options;
+  const source = sourceFor(html, client);
+  const changes: Change[] = [...source.changes];
+  return shown(drawnByLight(source, changes, client, mode, options), changes, standIns[client], mode, quoted);
+}
+
+/** What a stand-in shows by light and in the dark: the same as `received` gives for each, for less work. */
+export function receivedInModes(
+  html: string | Message,
+  client: StandInId,
+  options: Drawing = {},
+): Readonly<Record<Mode, Received>> {
+  const source = sourceFor(html, client);
+  const standIn = standIns[client];
+  // A style sheet may ask for the mode, and what is quoted is darkened before.
+  if (source.has.names.has("<style>") || options.quoted)
+    return {
+      light: received(html, client, { ...options, mode: "light" }),
+      dark: received(html, client, { ...options, mode: "dark" }),
+    };
+  const changes: Change[] = [...source.changes];
+  const message = drawnByLight(source, changes, client, "light", options);
+  const light = shown(message, changes, standIn, "light", 0);
+  return { light, dark: standIn.darkMode === "none" ? light : shown(message, changes, standIn, "dark", 0) };
+}
+
+const sourceFor = (html: string | Message, client: StandInId): ReadMessage => {
+  const { read, opened } = typeof html === "string" ? messageOf(html) : html;
+  return client === "desktop-document" ? opened : read;
+};
 
 /** What one of several stand-ins shows. */
 export interface Proof extends Received {

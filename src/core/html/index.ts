@@ -39,6 +39,7 @@ export {
   type Element,
   type Message,
   type ParentNode,
+  type TextNode,
 } from "./tree";
 export { elementsIn, nodesIn, visitNodes, walkElements, walkLeaves, type Visitor } from "./walk";
 export {

@@ -8,9 +8,10 @@ export type Element = DefaultTreeAdapterTypes.Element;
 export type ChildNode = DefaultTreeAdapterTypes.ChildNode;
 export type ParentNode = DefaultTreeAdapterTypes.ParentNode;
 
+export type TextNode = DefaultTreeAdapterTypes.TextNode;
+
 export const isElement = (node: ChildNode): node is Element => "tagName" in node;
-export const isText = (node: ChildNode): node is DefaultTreeAdapterTypes.TextNode =>
-  node.nodeName === "#text";
+export const isText = (node: ChildNode): node is TextNode => node.nodeName === "#text";
 export const isComment = (node: ChildNode): node is DefaultTreeAdapterTypes.CommentNode =>
   node.nodeName === "#comment";
 

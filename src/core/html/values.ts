@@ -231,14 +231,14 @@ export function lengthOf(part: ValuePart, em: number): number | null {
 export function paddingSide(
   declarations: readonly { readonly property: string; readonly value: string }[],
   side: "top" | "bottom",
-  em = 16,
+  em: () => number = () => 16,
 ): number | null {
   let length: number | null = null;
   const logical = side === "top" ? "padding-block-start" : "padding-block-end";
   for (const { property, value } of declarations) {
     const parts = (): readonly ValuePart[] => readValue(value).parts;
     const take = (part: ValuePart | undefined): void => {
-      length = (part && lengthOf(part, em)) ?? length;
+      length = (part && lengthOf(part, part.name === "em" ? em() : 0)) ?? length;
     };
     if (property === `padding-${side}` || property === logical) take(parts()[0]);
     else if (property === "padding") take(side === "top" ? parts()[0] : (parts()[2] ?? parts()[0]));

@@ -61,6 +61,8 @@ export interface KindFacts {
     declaration: Declaration,
     place: Place,
   ) => Effect<Exclude<Outcome, null | "kept">> | null;
+  /** Whether attributes of a name are ever changed by this kind. */
+  readonly touchesAttribute: (name: string) => boolean;
   readonly attribute: (
     name: string,
     value: string,
@@ -128,8 +130,19 @@ function makeFacts(client: StandInId, account: Account): KindFacts {
       : { outcome: now ? [now, ...more] : "dropped", reason };
   };
 
+  const touchedAttributes = new Map<string, boolean>();
+  const knownPictures = new Map<string, ReturnType<KindFacts["picture"]>>();
+
   /** What becomes of a picture by its address. */
   const pictureAt: KindFacts["picture"] = (address) => {
+    const known = knownPictures.get(address);
+    if (known !== undefined) return known;
+    if (knownPictures.size >= 1000) knownPictures.clear();
+    const found = lookAtPicture(address);
+    knownPictures.set(address, found);
+    return found;
+  };
+  const lookAtPicture: KindFacts["picture"] = (address) => {
     const picture = readPictureAddress(address);
     for (const feature of pictureFeatures(picture)) {
       for (const { limit, reason } of pictures.get(feature) ?? []) {
@@ -149,6 +162,16 @@ function makeFacts(client: StandInId, account: Account): KindFacts {
         if (effect?.outcome === "dropped") return { outcome: "dropped", reason: effect.reason };
       }
       return effectOn(declaration, place);
+    },
+    touchesAttribute: (name) => {
+      let touched = touchedAttributes.get(name);
+      if (touched === undefined) {
+        const feature = attributeFeature(name);
+        touched =
+          name === "background" || (feature !== null && (attributes.has(feature) || refused(feature)));
+        touchedAttributes.set(name, touched);
+      }
+      return touched;
     },
     attribute: (name, value, tagName) => {
       const behind = name === "background" ? pictureAt(value) : null;

@@ -5,11 +5,15 @@ import { longestWord } from "../stand-ins";
 
 const long = new RegExp(`\\S{${longestWord + 1},}`, "u");
 
-export function breakLongWords({ body, reportAt }: OwnMessage): void {
+/** The first word of a text that is broken; null where none is. */
+export const longWordIn = (text: string): string | null =>
+  text.length <= longestWord ? null : (long.exec(text)?.[0] ?? null);
+
+export function breakLongWords({ body, reportAt, has }: OwnMessage): void {
+  if (!has.longWords) return;
   walkLeaves(body, (node, parent) => {
-    if (!isText(node) || node.value.length <= longestWord) return;
-    const [found] = long.exec(node.value) ?? [];
-    if (found === undefined) return;
+    const found = isText(node) ? longWordIn(node.value) : null;
+    if (!isText(node) || found === null) return;
     if ("tagName" in parent)
       reportAt(parent)("word-broken", found.slice(0, 40), `words are broken every ${longestWord} characters`);
     for (const word of node.value.split(/(\s+)/)) {

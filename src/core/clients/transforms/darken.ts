@@ -6,14 +6,13 @@ import { lightnessOf, mirrorLightness } from "../../color";
 import {
   attributeOf,
   declarationText,
+  isElement,
   isText,
   mapColors,
   parseDeclarations,
   setAttribute,
-  walkElements,
   type Declaration,
   type Element,
-  type ParentNode,
 } from "../../html";
 import type { Report } from "../changes";
 import type { DarkMode, StandIn } from "../stand-in";
@@ -84,13 +83,17 @@ function laidBy(declarations: readonly Declaration[]): Ground | null {
   return ground;
 }
 
-const cache = new Map<string, DarkStyle>();
-const cacheLimit = 4000;
+/** By mode and ground, then by style. */
+const caches = new Map<Changing, Map<Ground, Map<string, DarkStyle>>>();
+const cacheLimit = 1000;
 
 /** A style attribute in a mode; `on` is the ground around, which what the style lays itself comes before. */
 function darkStyle(style: string, mode: Changing, on: Ground): DarkStyle {
-  const key = `${mode} ${on} ${style}`;
-  const known = cache.get(key);
+  let ofMode = caches.get(mode);
+  if (!ofMode) caches.set(mode, (ofMode = new Map()));
+  let cache = ofMode.get(on);
+  if (!cache) ofMode.set(on, (cache = new Map()));
+  const known = cache.get(style);
   if (known) return known;
   const declarations = parseDeclarations(style);
   const lays = laidBy(declarations);
@@ -98,7 +101,7 @@ function darkStyle(style: string, mode: Changing, on: Ground): DarkStyle {
   const text = declarationText(declarations.map((declaration) => darkened(declaration, mode, ground)));
   const found = { text, lays };
   if (cache.size >= cacheLimit) cache.clear();
-  cache.set(key, found);
+  cache.set(style, found);
   return found;
 }
 
@@ -144,12 +147,15 @@ const said: Readonly<Record<Changing, string>> = {
 export function darken(body: Element, standIn: StandIn, report: Report): void {
   const mode = standIn.darkMode;
   if (mode === "none") return;
-  const grounds = new Map<ParentNode, Ground>([[body, "canvas"]]);
-  walkElements(body, (element) => {
-    const around = (element.parentNode && grounds.get(element.parentNode)) ?? "canvas";
-    if (element.tagName === "style") darkenSheet(element, mode);
-    else grounds.set(element, darkenElement(element, mode, around));
-  });
+  const waiting: { readonly parent: Element; readonly ground: Ground }[] = [
+    { parent: body, ground: "canvas" },
+  ];
+  for (let next = waiting.pop(); next; next = waiting.pop())
+    for (const child of next.parent.childNodes) {
+      if (!isElement(child)) continue;
+      if (child.tagName === "style") darkenSheet(child, mode);
+      else waiting.push({ parent: child, ground: darkenElement(child, mode, next.ground) });
+    }
   wrapBody(body, "div", { style: `background-color:${standIn.canvas.dark};color:${standIn.text.dark}` });
   report("colors-mirrored", "every colour", said[mode]);
 }

@@ -66,6 +66,9 @@ const borderWidths = /^border(-(top|right|bottom|left|block|inline)(-(start|end)
 
 /** Borders wider than the engine draws, in whatever unit, at the widest that it draws. */
 function thinBorders(element: Element, report: Report): void {
+  const style = attributeOf(element, "style");
+  // Most elements have none, and need not be read for them.
+  if (!style?.toLowerCase().includes("border")) return;
   const declarations = declarationsOf(element);
   let thinner = false;
   const thinned = declarations.map((declaration) => {
@@ -73,7 +76,8 @@ function thinBorders(element: Element, report: Report): void {
     const { parts } = readValue(declaration.value);
     const tooWide = parts.filter(
       (part) =>
-        part.kind === "number" && (lengthOf(part, sizeOf(element)) ?? 0) > documentEngine.widestBorder,
+        part.kind === "number" &&
+        (lengthOf(part, part.name === "em" ? sizeOf(element) : 0) ?? 0) > documentEngine.widestBorder,
     );
     if (tooWide.length === 0) return declaration;
     thinner = true;
@@ -102,7 +106,7 @@ function equaliseRowPadding(row: Element, report: Report): void {
   if (cells.length < 2) return;
   for (const side of ["top", "bottom"] as const) {
     const paddings = cells.map(
-      (cell) => paddingSide(declarationsOf(cell), side, sizeOf(cell)) ?? cellPadding(cell),
+      (cell) => paddingSide(declarationsOf(cell), side, () => sizeOf(cell)) ?? cellPadding(cell),
     );
     const largest = Math.max(...paddings);
     if (paddings.every((padding) => padding === largest)) continue;
@@ -254,7 +258,7 @@ function drawElement(element: Element, display: Display, report: Report): void {
 }
 
 export function drawByDocumentEngine(
-  { body, reportAt }: OwnMessage,
+  { body, reportAt, has }: OwnMessage,
   _facts: KindFacts,
   display: Display,
 ): void {
@@ -270,6 +274,9 @@ export function drawByDocumentEngine(
     if (element.tagName === "tr") equaliseRowPadding(element, reportAt(element));
     if (element.tagName === "a") colorLink(element, reportAt(element));
   }
-  for (const element of elements) showHiddenTables(element, reportAt(element));
+  if (has.names.has("<table>"))
+    for (const element of elements)
+      if (attributeOf(element, "style")?.toLowerCase().includes("none"))
+        showHiddenTables(element, reportAt(element));
   if (display.scale !== 1) wrapBody(body, "div", { style: `zoom:${display.scale}` });
 }

@@ -1,11 +1,12 @@
 /** Takes out of the elements of a message whatever the tables say a kind of client drops: styles, attributes, pictures. */
-import { attributeOf, removeAttribute, setAttribute, walkElements, type Element } from "../../html";
+import { attributeOf, removeAttribute, setAttribute, type Element } from "../../html";
 import type { Report } from "../changes";
 import type { KindFacts } from "../facts/kind-facts";
 import type { OwnMessage } from "../message";
 import { filterStyle } from "./filter-style";
 
 function filterAttributes(element: Element, facts: KindFacts, report: Report): void {
+  if (!element.attrs.some(({ name }) => facts.touchesAttribute(name))) return;
   for (const { name, value } of [...element.attrs]) {
     const effect = facts.attribute(name, value, element.tagName);
     if (!effect) continue;
@@ -50,7 +51,7 @@ export function filterElement(element: Element, facts: KindFacts, report: Report
   if (element.tagName === "a") linkTarget(element, facts, report);
 }
 
-export function filterElements({ body, reportAt }: OwnMessage, facts: KindFacts): void {
+export function filterElements({ body, eachElement, reportAt }: OwnMessage, facts: KindFacts): void {
   filterElement(body, facts, reportAt(body));
-  walkElements(body, (element) => filterElement(element, facts, reportAt(element)));
+  eachElement((element, report) => filterElement(element, facts, report));
 }

@@ -118,7 +118,9 @@ export function filterStyleSheet(css: string, facts: KindFacts, mode: Mode, repo
 const isStyle = ({ tagName }: Element): boolean => tagName === "style";
 
 /** Puts every sheet that a kind reads at the head of the body, filtered; the others are gone. */
-export function filterStyleSheets({ head, body, reportAt }: OwnMessage, facts: KindFacts, mode: Mode): void {
+export function filterStyleSheets(message: OwnMessage, facts: KindFacts, mode: Mode): void {
+  const { head, body, reportAt, has } = message;
+  if (!has.names.has("<style>")) return;
   const inBody = elementsIn(body);
   const found = [...elementsIn(head).filter(isStyle), ...inBody.filter(isStyle)];
   const kept: Element[] = [];

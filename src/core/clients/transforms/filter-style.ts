@@ -33,18 +33,20 @@ function filter(style: string, tagName: string, facts: KindFacts): FilteredStyle
   return { text: kept.length > 0 ? declarationText(kept) : null, changes };
 }
 
-const caches = new WeakMap<KindFacts, Map<string, FilteredStyle>>();
-const cacheLimit = 2000;
+/** By kind, element and style: each a string that is there already, so that none is put together to look one up. */
+const caches = new WeakMap<KindFacts, Map<string, Map<string, FilteredStyle>>>();
+const cacheLimit = 1000;
 
 /** A style attribute of an element, as a kind keeps it. The same for the same style, so that it is worked out once. */
 export function filterStyle(style: string, tagName: string, facts: KindFacts): FilteredStyle {
-  const cache = caches.get(facts) ?? new Map<string, FilteredStyle>();
-  caches.set(facts, cache);
-  const key = `${tagName} ${style}`;
-  const known = cache.get(key);
+  let ofKind = caches.get(facts);
+  if (!ofKind) caches.set(facts, (ofKind = new Map()));
+  let cache = ofKind.get(tagName);
+  if (!cache) ofKind.set(tagName, (cache = new Map()));
+  const known = cache.get(style);
   if (known) return known;
   const filtered = filter(style, tagName, facts);
   if (cache.size >= cacheLimit) cache.clear();
-  cache.set(key, filtered);
+  cache.set(style, filtered);
   return filtered;
 }

@@ -2,7 +2,8 @@
 import { attributeOf, detach, elementsIn, removeAttribute } from "../../html";
 import type { OwnMessage } from "../message";
 
-export function inlineStylesOnly({ head, body, reportAt }: OwnMessage): void {
+export function inlineStylesOnly({ head, body, reportAt, has }: OwnMessage): void {
+  if (!["<style>", "class", "id"].some((name) => has.names.has(name))) return;
   for (const element of [...elementsIn(head), ...elementsIn(body)]) {
     if (element.tagName === "style") {
       reportAt(element)("element-dropped", "<style>", "style sheets are not kept in a signature");

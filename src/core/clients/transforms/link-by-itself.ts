@@ -5,9 +5,11 @@ import {
   createText,
   detach,
   insertBefore,
+  isElement,
   isText,
   visitNodes,
-  type Element,
+  type ParentNode,
+  type TextNode,
 } from "../../html";
 import { detectLinks, type FoundLink } from "../../links";
 import type { OwnMessage } from "../message";
@@ -16,7 +18,8 @@ import type { OwnLink } from "../stand-in";
 const cache = new Map<string, readonly FoundLink[]>();
 const cacheLimit = 2000;
 
-function linksIn(text: string): readonly FoundLink[] {
+/** What a text holds that could be a link. The same for the same text, so that it is looked for once. */
+export function linksIn(text: string): readonly FoundLink[] {
   const known = cache.get(text);
   if (known) return known;
   const found = detectLinks(text);
@@ -34,43 +37,52 @@ const said: Readonly<Record<OwnLink, string>> = {
 const isOwn = (kind: FoundLink["kind"], own: readonly OwnLink[]): kind is OwnLink =>
   own.some((other) => other === kind);
 
-/** Makes links of what stands in no link yet. They are drawn underlined, in the colour of the client's links. */
-export function linkByItself({ body, reportAt }: OwnMessage, own: readonly OwnLink[], color: string): void {
-  if (own.length === 0) return;
-  let inLink = 0;
-  const isLink = ({ tagName }: Element): boolean => tagName === "a";
-  visitNodes(body, {
+/** Visits the texts of a tree, with whether each stands in a link. */
+export function textsIn(
+  root: ParentNode,
+  visit: (text: TextNode, inLink: boolean, parent: ParentNode) => void,
+): void {
+  let links = 0;
+  visitNodes(root, {
     enter(node, parent) {
-      if ("tagName" in node) {
-        if (isLink(node)) inLink += 1;
-        return;
-      }
-      if (!isText(node) || inLink > 0 || node.value.length < 4) return;
-      const found = linksIn(node.value).filter(({ kind }) => isOwn(kind, own));
-      if (found.length === 0) return;
-      let from = 0;
-      for (const { kind, start, end, href } of found) {
-        if (!isOwn(kind, own)) continue;
-        if (start > from) insertBefore(parent, createText(node.value.slice(from, start)), node);
-        const link = createElement("a", {
-          ...(href ? { href } : {}),
-          style: `color:${color};text-decoration:underline`,
-        });
-        append(link, createText(node.value.slice(start, end)));
-        insertBefore(parent, link, node);
-        from = end;
-        if ("tagName" in parent)
-          reportAt(parent)(
-            "text-linked",
-            node.value.slice(start, end),
-            `it makes a link of ${said[kind]} by itself`,
-          );
-      }
-      if (from < node.value.length) insertBefore(parent, createText(node.value.slice(from)), node);
-      detach(node);
+      if (isText(node)) visit(node, links > 0, parent);
+      else if (isElement(node) && node.tagName === "a") links += 1;
     },
     leave(element) {
-      if (isLink(element)) inLink -= 1;
+      if (element.tagName === "a") links -= 1;
     },
+  });
+}
+
+/** Makes links of what stands in no link yet. They are drawn underlined, in the colour of the client's links. */
+export function linkByItself(
+  { body, reportAt, has }: OwnMessage,
+  own: readonly OwnLink[],
+  color: string,
+): void {
+  if (!own.some((kind) => has.linkable.has(kind))) return;
+  textsIn(body, (text, inLink, parent) => {
+    const found = inLink ? [] : linksIn(text.value).filter(({ kind }) => isOwn(kind, own));
+    if (found.length === 0) return;
+    let from = 0;
+    for (const { kind, start, end, href } of found) {
+      if (!isOwn(kind, own)) continue;
+      if (start > from) insertBefore(parent, createText(text.value.slice(from, start)), text);
+      const link = createElement("a", {
+        ...(href ? { href } : {}),
+        style: `color:${color};text-decoration:underline`,
+      });
+      append(link, createText(text.value.slice(start, end)));
+      insertBefore(parent, link, text);
+      from = end;
+      if ("tagName" in parent)
+        reportAt(parent)(
+          "text-linked",
+          text.value.slice(start, end),
+          `it makes a link of ${said[kind]} by itself`,
+        );
+    }
+    if (from < text.value.length) insertBefore(parent, createText(text.value.slice(from)), text);
+    detach(text);
   });
 }

@@ -3,7 +3,8 @@ import { attributeOf, setAttribute, walkElements } from "../../html";
 import { idPrefix } from "../facts/attribute-limits";
 import type { OwnMessage } from "../message";
 
-export function prefixIds({ body, reportAt }: OwnMessage): void {
+export function prefixIds({ body, reportAt, has }: OwnMessage): void {
+  if (!has.names.has("id")) return;
   walkElements(body, (element) => {
     const id = attributeOf(element, "id");
     if (id === null) return;
