@@ -17,6 +17,11 @@ async function openSignature(page: Page, name: string, station = ""): Promise<vo
   await page.goto(`${href}${station}`);
 }
 
+async function openProof(page: Page): Promise<void> {
+  await openSignature(page, "Press desk", "/proof");
+  await page.getByRole("heading", { name: /^Still in/ }).waitFor();
+}
+
 /** Installs the full signature at one desk and sends a letter from there, as the Mailroom's pictures need. */
 async function rehearse(page: Page): Promise<void> {
   await openSignature(page, "Full", "/install");
@@ -138,7 +143,7 @@ const views: readonly (readonly [name: string, open: (page: Page) => Promise<unk
   ["pictures-addresses", lookAtAddress],
   ["pictures-signature", (page) => openSignature(page, "From last year", "/pictures")],
   ["links", walkLinks],
-  ["proof", (page) => openSignature(page, "Press desk", "/proof")],
+  ["proof", openProof],
   ["install", (page) => openSignature(page, "Full", "/install")],
   ["mailroom", (page) => page.goto("/mailroom")],
   ["mailroom-preferences", rehearse],

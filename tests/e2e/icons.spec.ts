@@ -101,6 +101,7 @@ test("an icon row is made from a zip, linked by pasting, mended, walked, opened,
   // Equal boxes on one line, filled alike, in every stand-in.
   await expect(page.getByRole("status").filter({ hasText: "Saved" })).toBeVisible();
   await page.goto(`${address}/proof`);
+  await page.getByRole("radio", { name: "Light" }).click();
   const standIns = await page
     .locator("[data-stand-in]")
     .evaluateAll((all) => all.map((element) => element.getAttribute("data-stand-in")!));

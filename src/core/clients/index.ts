@@ -1,4 +1,6 @@
 export type { Change, ChangeCode } from "./changes";
+export { designOf, partAttribute, wholeAttribute } from "./message";
+export { messageArea } from "./message-area";
 export { groupChanges, isSeen, type ChangeGroup } from "./group-changes";
 export { picturesBlocked } from "./pictures-blocked";
 export { readAloud, type Utterance } from "./read-aloud";

@@ -1,5 +1,15 @@
 /** A message as every stand-in begins with it: read once, cleaned of what no client shows, its places named. */
-import { copyTree, elementsIn, parseMessage, placeInMessage, type Element, type Message } from "../html";
+import {
+  copyTree,
+  elementsIn,
+  isText,
+  parseMessage,
+  placeInMessage,
+  setAttribute,
+  writeParts,
+  type Element,
+  type Message,
+} from "../html";
 import type { Change, Report } from "./changes";
 import { longWordIn } from "./transforms/break-long-words";
 import { dropWhatRuns } from "./transforms/drop-what-runs";
@@ -35,8 +45,23 @@ export interface OwnMessage extends Message {
 
 const whole = "message";
 
-/** Reads any HTML as a browser would. Never throws. */
-export function readMessage(html: string): ReadMessage {
+/** Attributes that parts are found by in what a stand-in shows. */
+export const partAttribute = "data-part";
+export const wholeAttribute = "data-whole";
+
+/** Names the parts of a message: runs of text and pictures, and what holds all of them. */
+function markParts(elements: readonly Element[]): void {
+  elements.forEach((element, index) => {
+    const holdsText = element.childNodes.some((node) => isText(node) && node.value.trim() !== "");
+    if (element.tagName === "img" || (holdsText && element.tagName !== "style"))
+      setAttribute(element, partAttribute, String(index));
+  });
+  const [outermost] = elements.filter(({ tagName }) => tagName === "table");
+  if (outermost) setAttribute(outermost, wholeAttribute, "");
+}
+
+/** Reads any HTML as a browser would; `marked` gives every part of it a name that its drawings keep. Never throws. */
+export function readMessage(html: string, marked = false): ReadMessage {
   const message = parseMessage(html);
   const changes: Change[] = [];
   const places = new Map<Element, string>();
@@ -52,6 +77,7 @@ export function readMessage(html: string): ReadMessage {
     changes.push({ code, at: placeOf(element), what, reason });
   });
   const elements = elementsIn(message.body);
+  if (marked) markParts(elements);
   return { ...message, elements, changes, placeOf, has: contentsOf(message, elements) };
 }
 
@@ -76,6 +102,9 @@ const shown = new Set(
     " ",
   ),
 );
+
+/** The message as it was designed: nothing but what cannot run is taken out of it. */
+export const designOf = ({ body }: ReadMessage): string => writeParts(body);
 
 /** A copy for one kind, which tells its changes in the order in which they are made. */
 export function copyMessage(read: ReadMessage, changes: Change[]): OwnMessage {

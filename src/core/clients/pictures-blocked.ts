@@ -6,9 +6,11 @@ import {
   detach,
   insertBefore,
   parseMessage,
+  setAttribute,
   walkElements,
   writeParts,
 } from "../html";
+import { partAttribute } from "./message";
 
 /** Takes and gives HTML for a body. Sizes are those of the attributes; px. */
 export function picturesBlocked(html: string): string {
@@ -19,6 +21,8 @@ export function picturesBlocked(html: string): string {
     const box = createElement("span", {
       style: `display:inline-block;box-sizing:border-box;overflow:hidden;vertical-align:middle;border:1px solid #9aa19c;width:${side("width")};height:${side("height")};font-size:11px;line-height:13px;padding:1px 2px`,
     });
+    const part = attributeOf(element, partAttribute);
+    if (part !== null) setAttribute(box, partAttribute, part);
     appendText(box, attributeOf(element, "alt") ?? "");
     insertBefore(element.parentNode, box, element);
     detach(element);

@@ -44,10 +44,11 @@ export interface Message {
   readonly opened: ReadMessage;
 }
 
-/** Reads any HTML once. Never throws. */
-export function messageOf(html: string): Message {
-  const read = readMessage(html);
-  return { read, opened: hasConditionalComments(html) ? readMessage(openConditionalComments(html)) : read };
+/** Reads any HTML once; `marked` gives every part of it a name that its drawings keep. Never throws. */
+export function messageOf(html: string, marked = false): Message {
+  const read = readMessage(html, marked);
+  const differs = hasConditionalComments(html);
+  return { read, opened: differs ? readMessage(openConditionalComments(html), marked) : read };
 }
 
 /** A kind's own copy of a message, as it is drawn by light. */

@@ -1,14 +1,19 @@
 "use client";
 
-import { useMemo, useState } from "react";
+import { useMemo, useRef, useState } from "react";
 import type { Finding } from "@/core/checks";
-import { groupChanges, isSeen, received, standInIds, standIns } from "@/core/clients";
+import { messageOf, picturesBlocked, received, type StandInId } from "@/core/clients";
+import { stillDefinition } from "@/core/layout";
 import { formatCount } from "../parts/format";
-import { localPictures } from "../parts/drawing/local-pictures";
-import { SignatureFrame } from "../parts/drawing/signature-frame";
-import { WordSwitch } from "../parts/fields/word-switch";
+import { frameDocument } from "../parts/drawing/frame-document";
 import { FindingList } from "../signature/finding-list";
-import { FormSwitch, type Form } from "../signature/form-switch";
+import type { Form } from "../signature/form-switch";
+import { DriftTable } from "./drift-table";
+import { ProofCard } from "./proof-card";
+import { ProofZoom } from "./proof-zoom";
+import { stillness, useStillness } from "./use-stillness";
+import { allProofs, everything, keyText, shownProofs, type Filters, type ShownProof } from "./wall";
+import { WallFilters } from "./wall-filters";
 
 interface Props {
   readonly html: string;
@@ -18,106 +23,100 @@ interface Props {
   readonly findings: readonly Finding[];
 }
 
-type Mode = "light" | "dark";
+const blank = frameDocument({ html: "", area: "" });
 
-/** The signature as each stand-in shows it, what it changed, and what will go wrong. */
+/** The signature as each stand-in shows it, how still it is in each, and what will go wrong. */
 export function ProofPage({ html: full, shortHtml, base, findings }: Props) {
-  const [mode, setMode] = useState<Mode>("light");
+  const [filters, setFilters] = useState<Filters>(everything);
   const [form, setForm] = useState<Form>("full");
+  const [open, setOpen] = useState<string | null>(null);
+  const frame = useRef<HTMLIFrameElement>(null);
   const html = form === "short" ? (shortHtml ?? full) : full;
-  const proofs = useMemo(
-    () => standInIds.map((id) => ({ standIn: standIns[id], ...received(html, id, { mode }) })),
-    [html, mode],
-  );
+  const { measured, done, design } = useStillness(frame, html, base);
+  const message = useMemo(() => messageOf(html), [html]);
+
+  const proofs = useMemo<readonly ShownProof[]>(() => {
+    const drawn = shownProofs(filters).map((key) => {
+      const shown = received(message, key.client, { ...key, quoted: Number(filters.quoted) });
+      return {
+        ...key,
+        ...shown,
+        html: filters.pictures === "blocked" ? picturesBlocked(shown.html) : shown.html,
+      };
+    });
+    const unrestOf = (proof: ShownProof): number => measured.get(keyText(proof))?.unrest ?? 0;
+    return [...drawn].sort((one, other) => unrestOf(other) - unrestOf(one));
+  }, [message, filters, measured]);
+
+  /** What is quoted or blocked is drawn differently on purpose. */
+  const comparable = filters.quoted === "0" && filters.pictures === "shown";
+  const measuredOf = (proof: ShownProof) => (comparable ? (measured.get(keyText(proof)) ?? null) : null);
+  const { still, all } = stillness(measured);
+  const opened = proofs.find((proof) => keyText(proof) === open);
+
+  const show = (client: StandInId, mode: "light" | "dark"): void => {
+    const wanted = keyText({ client, mode, account: "own" });
+    setFilters(everything);
+    setOpen(wanted);
+  };
+
   return (
-    <div className="grid grid-cols-[minmax(0,1fr)_300px] gap-8">
-      <div>
-        <div className="flex items-baseline gap-3 pb-1">
-          <h1 className="font-serif text-2xl">{formatCount(proofs.length, "stand-in")}</h1>
-          <span className="ml-auto" />
-          {shortHtml !== null && <FormSwitch form={form} onChange={setForm} />}
-          {shortHtml !== null && <span aria-hidden className="border-l border-hairline" />}
-          <WordSwitch
-            label="Mode"
-            value={mode}
-            choices={{ light: "Light", dark: "Dark" }}
-            onChange={setMode}
-          />
+    <div className="grid grid-cols-[minmax(0,1fr)_270px] gap-8">
+      <div className="min-w-0">
+        <div className="flex items-baseline gap-4 pb-1">
+          <h1 className="font-serif text-2xl" aria-live="polite">
+            {done ? `Still in ${still} of ${all}` : `Measuring ${formatCount(allProofs.length, "proof")}…`}
+          </h1>
+          <p className="min-w-0 flex-1 text-xs leading-4 text-soft">{stillDefinition}</p>
         </div>
-        <p className="mb-4 text-soft">
+        <WallFilters
+          filters={filters}
+          onChange={setFilters}
+          form={form}
+          onForm={shortHtml === null ? null : setForm}
+        />
+        <p className="my-2 text-xs text-soft">
           Stand-ins are simulations, built from published facts about kinds of mail client. They are not the
           clients themselves.
         </p>
-        {proofs.map(({ standIn, html: drawn, changes }) => {
-          const seen = groupChanges(changes.filter(isSeen));
-          const unseen = groupChanges(changes.filter((change) => !isSeen(change)));
-          const canvas = standIn.canvas[mode];
-          return (
-            <article key={standIn.id} data-stand-in={standIn.id} className="mb-6 border-t border-pine pt-2">
-              <h2 className="flex items-baseline gap-3">
-                <span className="font-serif text-lg">{standIn.name}</span>
-                <span className="text-soft">{standIn.width} px wide</span>
-                <span className={`ml-auto font-medium ${seen.length === 0 ? "text-lichen" : "text-clay"}`}>
-                  {seen.length === 0 ? "looks as built" : formatCount(seen.length, "change")}
-                </span>
-              </h2>
-              <div className="mt-2 w-fit max-w-full border border-hairline" style={{ background: canvas }}>
-                <SignatureFrame
-                  html={localPictures(drawn, base, standIn.loops)}
-                  label={`Proof: ${standIn.name}, ${mode}`}
-                  width={standIn.width}
-                  canvas={canvas}
-                />
-              </div>
-              <div className="mt-3 grid grid-cols-2 gap-8">
-                <section>
-                  <h3 className="mb-1 text-xs text-soft">What it changed</h3>
-                  <ChangeList groups={seen} empty="Nothing that a reader sees." />
-                  {unseen.length > 0 && (
-                    <details className="mt-1">
-                      <summary className="cursor-pointer text-sm text-soft">
-                        {formatCount(unseen.length, "change")} that no reader sees
-                      </summary>
-                      <ChangeList groups={unseen} empty="" />
-                    </details>
-                  )}
-                </section>
-                <details>
-                  <summary className="mb-1 cursor-pointer text-xs text-soft">
-                    The facts it is built from ({standIn.facts.length})
-                  </summary>
-                  <ul className="list-disc pl-4 text-sm">
-                    {standIn.facts.map((fact) => (
-                      <li key={fact}>{fact}</li>
-                    ))}
-                  </ul>
-                </details>
-              </div>
-            </article>
-          );
-        })}
+        <div className="grid grid-cols-2 gap-x-5 gap-y-6 min-[1100px]:grid-cols-3">
+          {proofs.map((proof) => (
+            <ProofCard
+              key={keyText(proof)}
+              proof={proof}
+              base={base}
+              design={design}
+              measured={measuredOf(proof)}
+              onOpen={() => setOpen(keyText(proof))}
+            />
+          ))}
+        </div>
       </div>
       <aside aria-label="Findings">
         <h2 className="mb-3 font-serif text-2xl">{formatCount(findings.length, "finding")}</h2>
         <FindingList findings={findings} empty="Nothing will go wrong that is known here." />
+        {done && <DriftTable measured={measured} onShow={show} />}
       </aside>
+      {/* What is measured is drawn here, where nobody sees it. */}
+      <iframe
+        ref={frame}
+        title="Measuring"
+        aria-hidden
+        tabIndex={-1}
+        inert
+        sandbox="allow-same-origin"
+        srcDoc={blank}
+        className="pointer-events-none fixed -left-[3000px] top-0 h-[1200px] border-0 opacity-0"
+      />
+      {opened && (
+        <ProofZoom
+          proof={opened}
+          base={base}
+          design={html}
+          measured={measuredOf(opened)}
+          onClose={() => setOpen(null)}
+        />
+      )}
     </div>
-  );
-}
-
-function ChangeList({ groups, empty }: { groups: ReturnType<typeof groupChanges>; empty: string }) {
-  if (groups.length === 0) return <p>{empty}</p>;
-  return (
-    <ul className="text-sm">
-      {groups.map(({ sentence, places }) => (
-        <li key={sentence} className="py-0.5">
-          {sentence}{" "}
-          <span className="text-soft">
-            {places.slice(0, 3).join("; ")}
-            {places.length > 3 && ` and ${places.length - 3} more`}
-          </span>
-        </li>
-      ))}
-    </ul>
   );
 }

@@ -90,9 +90,9 @@ const cacheLimit = 1000;
 /** A style attribute in a mode; `on` is the ground around, which what the style lays itself comes before. */
 function darkStyle(style: string, mode: Changing, on: Ground): DarkStyle {
   let ofMode = caches.get(mode);
-  if (!ofMode) caches.set(mode, (ofMode = new Map()));
+  if (!ofMode) caches.set(mode, (ofMode = new Map<Ground, Map<string, DarkStyle>>()));
   let cache = ofMode.get(on);
-  if (!cache) ofMode.set(on, (cache = new Map()));
+  if (!cache) ofMode.set(on, (cache = new Map<string, DarkStyle>()));
   const known = cache.get(style);
   if (known) return known;
   const declarations = parseDeclarations(style);

@@ -40,9 +40,9 @@ const cacheLimit = 1000;
 /** A style attribute of an element, as a kind keeps it. The same for the same style, so that it is worked out once. */
 export function filterStyle(style: string, tagName: string, facts: KindFacts): FilteredStyle {
   let ofKind = caches.get(facts);
-  if (!ofKind) caches.set(facts, (ofKind = new Map()));
+  if (!ofKind) caches.set(facts, (ofKind = new Map<string, Map<string, FilteredStyle>>()));
   let cache = ofKind.get(tagName);
-  if (!cache) ofKind.set(tagName, (cache = new Map()));
+  if (!cache) ofKind.set(tagName, (cache = new Map<string, FilteredStyle>()));
   const known = cache.get(style);
   if (known) return known;
   const filtered = filter(style, tagName, facts);

@@ -1,5 +1,6 @@
 "use client";
 
+import { bodyOf, drawInto, frameDocument } from "./frame-document";
 import { staged } from "./stage";
 import { useEffect, useLayoutEffect, useRef, useState } from "react";
 
@@ -19,33 +20,11 @@ interface Props {
   readonly fit?: boolean;
   /** Whether its links can be followed, in a new window; a proof is only looked at. */
   readonly followable?: boolean;
-  /** The canvas around what is drawn. */
-  readonly canvas?: string;
+  /** Rules for the page around what is drawn: its canvas, type and colours. */
+  readonly area?: string;
 }
 
-interface Drawn {
-  readonly html: string;
-  readonly canvas: string;
-}
-
-const policy =
-  "default-src 'none'; img-src 'self' http: https: data:; style-src 'self' 'unsafe-inline'; font-src 'self'";
-
-const documentAround = ({ html, canvas }: Drawn): string =>
-  `<!DOCTYPE html><html><head><meta charset="utf-8"><meta http-equiv="Content-Security-Policy" content="${policy}">` +
-  `<link rel="stylesheet" href="/fonts/web-safe.css"><style>html{background:${canvas}}html{overflow:hidden}body{margin:0;padding:8px;box-sizing:border-box;display:flow-root}</style>` +
-  `</head><body>${html}</body></html>`;
-
-/** The body to draw into; null while the frame's document has not come. */
-function bodyOf(frame: HTMLIFrameElement | null): HTMLElement | null {
-  const drawn = frame?.contentDocument;
-  return drawn?.URL === "about:srcdoc" ? drawn.body : null;
-}
-
-function draw(body: HTMLElement, { html, canvas }: Drawn): void {
-  body.innerHTML = html;
-  body.ownerDocument.documentElement.style.background = canvas;
-}
+const whitePaper = "html{background:#ffffff}";
 
 /**
  * A signature drawn in a sandboxed frame in which nothing can run. The frame is made once; what it shows is
@@ -60,14 +39,14 @@ export function SignatureFrame({
   scale: wanted = 1,
   fit = false,
   followable = false,
-  canvas = "#ffffff",
+  area = whitePaper,
 }: Props) {
   const frame = useRef<HTMLIFrameElement>(null);
   const holder = useRef<HTMLDivElement>(null);
   /** Less than was asked for where what is around it is narrower; px on the screen. */
   const [room, setRoom] = useState(width * wanted);
-  const [first] = useState({ html, canvas });
-  const [initial] = useState(() => documentAround(first));
+  const [first] = useState({ html, area });
+  const [initial] = useState(() => frameDocument(first));
   const latest = useRef(first);
   const [content, setContent] = useState({ width, height: height ? height / wanted : 120 });
   const most = height ?? highest;
@@ -75,10 +54,10 @@ export function SignatureFrame({
   const scale = fit ? Math.min(wanted, fitting) : wanted;
 
   useLayoutEffect(() => {
-    latest.current = { html, canvas };
+    latest.current = { html, area };
     const body = bodyOf(frame.current);
-    if (body) staged("draw", () => draw(body, latest.current));
-  }, [html, canvas]);
+    if (body) staged("draw", () => drawInto(body, latest.current));
+  }, [html, area]);
 
   useEffect(() => {
     if (!fit || !holder.current) return;
@@ -95,8 +74,8 @@ export function SignatureFrame({
       const body = bodyOf(element);
       if (!body) return;
       // What changed before the frame's document was there could not be drawn into it.
-      if (latest.current.html !== first.html || latest.current.canvas !== first.canvas)
-        draw(body, latest.current);
+      if (latest.current.html !== first.html || latest.current.area !== first.area)
+        drawInto(body, latest.current);
       observer?.disconnect();
       observer = new ResizeObserver(() =>
         setContent({

@@ -1,0 +1,21 @@
+/** How a kind of client draws its message area before a message says anything of itself, as a style sheet. */
+import { limitsIn } from "./facts/limits";
+import type { Mode, StandIn } from "./stand-in";
+
+/** Kinds that let any long word break, whatever a message says. */
+const breaksWords = ({ id }: StandIn): boolean =>
+  limitsIn(id, "own").some(
+    ({ feature, says }) =>
+      (feature === "css-word-break" || feature === "css-word-wrap") && /long words? break/.test(says),
+  );
+
+/** Rules for the page that a message is drawn in: its canvas, type, colours and the breaking of words. */
+export function messageArea(standIn: StandIn, mode: Mode): string {
+  const { canvas, text, type, linkColor } = standIn;
+  const wrap = breaksWords(standIn) ? "overflow-wrap:break-word;" : "";
+  return (
+    `html{background:${canvas[mode]}}` +
+    `body{${wrap}color:${text[mode]};font-family:${type.family};font-size:${type.size}px}` +
+    `a{color:${linkColor[mode]}}`
+  );
+}

@@ -1,0 +1,135 @@
+/**
+ * Drift: how far a signature as a stand-in draws it is from the design, part by part. Lengths in px, origin at the
+ * signature's top left, y down; colour differences in CIEDE2000.
+ */
+import { channelsOf, colorDifference, contrast, readableContrast, toHex } from "../color";
+
+/** A run of text or a picture as it is drawn. */
+export interface DrawnPart {
+  /** The same in the design and in every proof of it. */
+  readonly id: number;
+  readonly kind: "text" | "picture";
+  /** What it says, or a picture's alt text. */
+  readonly text: string;
+  readonly left: number;
+  readonly top: number;
+  readonly width: number;
+  readonly height: number;
+  /** What stands in each of its lines. */
+  readonly lines: readonly string[];
+  /** CSS colours, as a browser computes them. */
+  readonly color: string;
+  readonly behind: string;
+  /** px. */
+  readonly fontSize: number;
+  readonly fontFamily: string;
+}
+
+export interface PartDrift {
+  readonly id: number;
+  readonly kind: DrawnPart["kind"];
+  readonly text: string;
+  /** How far it is from its place. */
+  readonly moved: number;
+  /** How much wider, narrower, higher or lower it is. */
+  readonly resized: number;
+  readonly wrapped: boolean;
+  readonly missing: boolean;
+  /** How far its colour is from the design's. */
+  readonly recolored: number;
+  /** Of text with letters or digits: its contrast to what is behind it (WCAG 2.2); null for all else. */
+  readonly contrast: number | null;
+  readonly otherFont: boolean;
+}
+
+/** What a proof may be off and still count as still. */
+export const stillBounds = { moved: 2, contrast: readableContrast } as const;
+
+/** The definition, said where the number is shown. */
+export const stillDefinition = `A proof is still when nothing in it moved more than ${stillBounds.moved} px, nothing wraps differently or is gone, and no text is under ${stillBounds.contrast}:1.`;
+
+const hasWords = (text: string): boolean => /[\p{L}\p{N}]/u.test(text);
+
+function difference(one: string, other: string): number {
+  const [first, second] = [toHex(one), toHex(other)];
+  return first && second ? colorDifference(channelsOf(first), channelsOf(second)) : 0;
+}
+
+function contrastOf({ kind, text, color, behind }: DrawnPart): number | null {
+  if (kind !== "text" || !hasWords(text)) return null;
+  try {
+    return contrast(color, behind);
+  } catch {
+    return null;
+  }
+}
+
+const sameLines = (one: readonly string[], other: readonly string[]): boolean =>
+  one.length === other.length && one.every((line, index) => line === other[index]);
+
+const gone = ({ id, kind, text }: DrawnPart): PartDrift => ({
+  id,
+  kind,
+  text,
+  moved: 0,
+  resized: 0,
+  wrapped: false,
+  missing: true,
+  recolored: 0,
+  contrast: null,
+  otherFont: false,
+});
+
+/** Every part of the design beside its rendering, in the order of the design. */
+export function driftBetween(
+  design: readonly DrawnPart[],
+  shown: readonly DrawnPart[],
+): readonly PartDrift[] {
+  const there = new Map(shown.map((part) => [part.id, part]));
+  return design.map((part) => {
+    const drawn = there.get(part.id);
+    if (!drawn || (drawn.width === 0 && part.width > 0)) return gone(part);
+    return {
+      id: part.id,
+      kind: part.kind,
+      text: part.text,
+      moved: Math.max(Math.abs(drawn.left - part.left), Math.abs(drawn.top - part.top)),
+      resized: Math.max(Math.abs(drawn.width - part.width), Math.abs(drawn.height - part.height)),
+      wrapped: part.kind === "text" && !sameLines(part.lines, drawn.lines),
+      missing: false,
+      recolored: part.kind === "text" ? difference(part.color, drawn.color) : 0,
+      contrast: contrastOf(drawn),
+      otherFont: part.kind === "text" && part.fontFamily !== drawn.fontFamily,
+    };
+  });
+}
+
+export type UnstillReason = "missing" | "wrapped" | "moved" | "unreadable";
+
+/** Why a part keeps its proof from being still; null where it does not. The worst reason is named. */
+export function unstillReason({ missing, wrapped, moved, contrast: seen }: PartDrift): UnstillReason | null {
+  if (missing) return "missing";
+  if (wrapped) return "wrapped";
+  if (moved > stillBounds.moved) return "moved";
+  if (seen !== null && seen < stillBounds.contrast) return "unreadable";
+  return null;
+}
+
+export const isStill = (drift: readonly PartDrift[]): boolean =>
+  drift.every((part) => unstillReason(part) === null);
+
+/** How far a proof is from still, to put the worst first: what is gone weighs more than what moved. */
+export function unrest(drift: readonly PartDrift[]): number {
+  const weights: Readonly<Record<UnstillReason, number>> = {
+    missing: 100,
+    wrapped: 40,
+    unreadable: 20,
+    moved: 1,
+  };
+  return drift.reduce((sum, part) => {
+    const reason = unstillReason(part);
+    return reason === null
+      ? sum
+      : sum + weights[reason] + (reason === "moved" ? Math.min(part.moved, 30) : 0);
+  }, 0);
+}

@@ -1,0 +1,39 @@
+"use client";
+
+import { messageArea, standIns } from "@/core/clients";
+import { localPictures } from "../parts/drawing/local-pictures";
+import { SignatureFrame } from "../parts/drawing/signature-frame";
+import type { ShownProof } from "./wall";
+
+interface Props {
+  readonly proof: ShownProof;
+  readonly base: string;
+  /** Scales it down to a room of this width; left out, it is drawn at true size. px. */
+  readonly room?: number;
+  /** How wide the design is: a pane's empty rest is not shown where there is little room. px. */
+  readonly design?: number;
+  /** Without an edge of its own, where it is laid over something. */
+  readonly bare?: boolean;
+}
+
+/** A stand-in's proof in its own message area. What is wider than the pane is cut off by it, as it is in the client. */
+export function ProofFrame({ proof, base, room, design, bare = false }: Props) {
+  const standIn = standIns[proof.client];
+  const shown = design === undefined ? standIn.width : Math.min(standIn.width, design);
+  const scale = room === undefined ? 1 : Math.min(1, room / shown);
+  return (
+    <div
+      className={`max-w-full overflow-hidden ${bare ? "" : "box-content border border-hairline"}`}
+      style={{ width: shown * scale }}
+    >
+      <SignatureFrame
+        html={localPictures(proof.html, base, standIn.loops)}
+        label={`Proof: ${standIn.name}, ${proof.mode}`}
+        width={standIn.width}
+        area={messageArea(standIn, proof.mode)}
+        scale={scale}
+        fit={standIn.shrinks}
+      />
+    </div>
+  );
+}

@@ -1,0 +1,118 @@
+/** Reads where the parts of a drawn signature stand, and how they look, from the document that draws it. */
+import { partAttribute, wholeAttribute } from "@/core/clients";
+import type { DrawnPart } from "@/core/layout";
+
+export interface DrawnSignature {
+  readonly parts: readonly DrawnPart[];
+  /** How wide what is drawn is, beyond its pane as well; px. */
+  readonly width: number;
+  /** The smallest type that has letters; px. */
+  readonly smallestType: number;
+}
+
+/** Colours that let one see through them wholly, as browsers compute them. */
+const seeThrough = /^(transparent|rgba\(\d+, \d+, \d+, 0\))$/;
+
+/** The texts of a part: those in it that stand in no other part. */
+function textsOf(part: Element): readonly Text[] {
+  const found: Text[] = [];
+  const walker = part.ownerDocument.createTreeWalker(
+    part,
+    NodeFilter.SHOW_ELEMENT | NodeFilter.SHOW_TEXT,
+    (node) =>
+      node instanceof part.ownerDocument.defaultView!.Element && node.hasAttribute(partAttribute)
+        ? NodeFilter.FILTER_REJECT
+        : NodeFilter.FILTER_ACCEPT,
+  );
+  for (let node = walker.nextNode(); node; node = walker.nextNode())
+    if (node.nodeType === Node.TEXT_NODE && node.textContent?.trim()) found.push(node as Text);
+  return found;
+}
+
+interface Line {
+  readonly middle: number;
+  text: string;
+}
+
+/** What stands in each line, word by word; two words share a line where the middle of one is within the other's height. */
+function linesOf(texts: readonly Text[]): {
+  readonly lines: readonly string[];
+  readonly boxes: readonly DOMRect[];
+} {
+  const lines: Line[] = [];
+  const boxes: DOMRect[] = [];
+  for (const text of texts)
+    for (const word of text.data.matchAll(/\S+/g)) {
+      const range = text.ownerDocument.createRange();
+      range.setStart(text, word.index);
+      range.setEnd(text, word.index + word[0].length);
+      for (const box of range.getClientRects()) {
+        if (box.width === 0) continue;
+        boxes.push(box);
+        const middle = box.top + box.height / 2;
+        const last = lines.at(-1);
+        if (last && Math.abs(last.middle - middle) < box.height / 2) last.text += ` ${word[0]}`;
+        else lines.push({ middle, text: word[0] });
+      }
+    }
+  return { lines: lines.map(({ text }) => text), boxes };
+}
+
+const around = (boxes: readonly DOMRect[]) => {
+  const left = Math.min(...boxes.map((box) => box.left));
+  const top = Math.min(...boxes.map((box) => box.top));
+  return {
+    left,
+    top,
+    width: Math.max(...boxes.map((box) => box.right)) - left,
+    height: Math.max(...boxes.map((box) => box.bottom)) - top,
+  };
+};
+
+/** Every part that has a box, its place measured from the signature's top left. */
+export function readParts(body: HTMLElement): DrawnSignature {
+  const view = body.ownerDocument.defaultView!;
+  const origin = (body.querySelector(`[${wholeAttribute}]`) ?? body).getBoundingClientRect();
+  const grounds = new Map<Element, string>();
+  const behind = (element: Element): string => {
+    const known = grounds.get(element);
+    if (known !== undefined) return known;
+    const own = view.getComputedStyle(element).backgroundColor;
+    const ground = !seeThrough.test(own) || !element.parentElement ? own : behind(element.parentElement);
+    grounds.set(element, ground);
+    return ground;
+  };
+  const parts: DrawnPart[] = [];
+  let smallestType = Infinity;
+  for (const element of body.querySelectorAll(`[${partAttribute}]`)) {
+    const style = view.getComputedStyle(element);
+    const picture = element.tagName === "IMG";
+    const texts = picture ? [] : textsOf(element);
+    const { lines, boxes } = picture
+      ? { lines: [], boxes: [element.getBoundingClientRect()] }
+      : linesOf(texts);
+    if (boxes.length === 0) continue;
+    const box = around(boxes);
+    const fontSize = Number.parseFloat(style.fontSize);
+    const text = picture
+      ? ((element as HTMLImageElement).alt ?? "")
+      : texts.map(({ data }) => data.trim()).join(" ");
+    // Links that a client makes by itself have a colour of their own.
+    const shown = texts[0]?.parentElement ?? element;
+    if (/[\p{L}\p{N}]/u.test(text) && !picture) smallestType = Math.min(smallestType, fontSize);
+    parts.push({
+      id: Number(element.getAttribute(partAttribute)),
+      kind: picture ? "picture" : "text",
+      text,
+      ...box,
+      left: box.left - origin.left,
+      top: box.top - origin.top,
+      lines,
+      color: view.getComputedStyle(shown).color,
+      behind: behind(shown),
+      fontSize,
+      fontFamily: style.fontFamily,
+    });
+  }
+  return { parts, width: body.scrollWidth, smallestType };
+}

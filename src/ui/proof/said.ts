@@ -1,0 +1,45 @@
+/** What a measured proof is said to be, in a few words. */
+import { unstillReason, type PartDrift, type UnstillReason } from "@/core/layout";
+import { formatCount } from "../parts/format";
+import type { MeasuredProof } from "./use-stillness";
+
+const px = (length: number): string =>
+  `${length < 10 ? Math.round(length * 10) / 10 : Math.round(length)} px`;
+
+/** Why one part is not still, said of it. */
+export function saidOfPart(part: PartDrift): string {
+  const said: Readonly<Record<UnstillReason, string>> = {
+    missing: "is gone",
+    wrapped: "wraps differently",
+    moved: `moved ${px(part.moved)}`,
+    unreadable: `has ${(part.contrast ?? 0).toFixed(1)}:1`,
+  };
+  const reason = unstillReason(part);
+  return reason === null ? "is still" : said[reason];
+}
+
+const words: Readonly<Record<UnstillReason, (parts: readonly PartDrift[]) => string>> = {
+  missing: (parts) => `${parts.length} gone`,
+  wrapped: (parts) => `${parts.length} wrapped`,
+  moved: (parts) => `moved ${px(Math.max(...parts.map(({ moved }) => moved)))}`,
+  unreadable: (parts) => `${formatCount(parts.length, "text")} hard to read`,
+};
+
+const order: readonly UnstillReason[] = ["missing", "wrapped", "moved", "unreadable"];
+
+/** "moved 12 px, 2 texts hard to read", or "still". */
+export function saidOf({ drift }: Pick<MeasuredProof, "drift">): string {
+  const found = order.flatMap((reason) => {
+    const parts = drift.filter((part) => unstillReason(part) === reason);
+    return parts.length > 0 ? [words[reason](parts)] : [];
+  });
+  return found.length === 0 ? "still" : found.join(", ");
+}
+
+/** What else there is to know of it. */
+export function notesOf({ overflow, scale, smallestType }: MeasuredProof): readonly string[] {
+  return [
+    ...(overflow > 0 ? [`${overflow} px wider than its pane`] : []),
+    ...(scale < 1 ? [`shown at ${Math.round(scale * 100)} %, type of ${px(smallestType)}`] : []),
+  ];
+}

@@ -1,0 +1,123 @@
+/** The wall of proofs: what each stand-in shows, how still it is, and what is said of it, checked against the frames. */
+import type { Page } from "@playwright/test";
+import { expect, test } from "./test";
+
+async function openProof(page: Page, name: string): Promise<void> {
+  await page.goto("/");
+  const href = await page.getByRole("link", { name, exact: true }).getAttribute("href");
+  await page.goto(`${href}/proof`);
+  await expect(page.getByRole("heading", { level: 1 })).toHaveText(/^Still in \d+ of 28$/);
+}
+
+/** Where every picture and cell of the outer table stands in a frame, from the table's corner; px. */
+const placesIn = (page: Page, standIn: string, mode: string) =>
+  page
+    .locator(`[data-stand-in="${standIn}"][data-mode="${mode}"] iframe`)
+    .contentFrame()
+    .locator("body")
+    .evaluate((body) => {
+      const table = body.querySelector("table")!.getBoundingClientRect();
+      return [...body.querySelectorAll("img, td")].map((element) => {
+        const { left, top } = element.getBoundingClientRect();
+        return [left - table.left, top - table.top] as const;
+      });
+    });
+
+const standIns = [
+  "webmail-inline",
+  "webmail-suite",
+  "webmail-portal",
+  "webmail-private",
+  "webmail-budget",
+  "desktop-document",
+  "desktop-fixed",
+  "desktop-browser",
+  "desktop-open",
+  "phone-inline-partial",
+  "phone-inline-full",
+  "phone-system",
+  "phone-suite",
+  "phone-maker",
+];
+
+test("every kind stands on the wall by light and in the dark, and what is called still stands where it was designed", async ({
+  page,
+}) => {
+  await openProof(page, "Full");
+  await expect(page.locator("[data-stand-in]")).toHaveCount(28);
+  // Nothing is taken from this kind by light: it is the design.
+  const design = await placesIn(page, "desktop-open", "light");
+  expect(design.length).toBeGreaterThan(10);
+  let still = 0;
+  for (const standIn of standIns)
+    for (const mode of ["light", "dark"]) {
+      const card = page.locator(`[data-stand-in="${standIn}"][data-mode="${mode}"]`);
+      const places = await placesIn(page, standIn, mode);
+      expect(places, standIn).toHaveLength(design.length);
+      const off = Math.max(
+        ...places.map(([left, top], index) =>
+          Math.max(Math.abs(left - design[index]![0]), Math.abs(top - design[index]![1])),
+        ),
+      );
+      const isStill = (await card.locator("[data-still]").getAttribute("data-still")) === "true";
+      if (isStill) still += 1;
+      if (isStill) expect(off, `${standIn}, ${mode}`).toBeLessThanOrEqual(2);
+      else await expect(card.locator("[data-still]"), `${standIn}, ${mode}`).toHaveText(/hard to read/);
+    }
+  await expect(page.getByRole("heading", { level: 1 })).toHaveText(`Still in ${still} of 28`);
+  const scripts = await page
+    .locator("[data-stand-in] iframe")
+    .evaluateAll((frames) => frames.map((frame) => frame.getAttribute("sandbox")));
+  expect(new Set(scripts)).toEqual(new Set(["allow-same-origin"]));
+});
+
+test("text that dark mode makes hard to read is named, and has the contrast that is said", async ({
+  page,
+}) => {
+  await openProof(page, "Full");
+  const card = page.locator('[data-stand-in="webmail-suite"][data-mode="dark"]');
+  const address = card.locator("iframe").contentFrame().getByText("The Old Malthouse").last();
+  const color = await address.evaluate((element) => getComputedStyle(element).color);
+  await card.getByRole("button", { name: /Look closely/ }).focus();
+  await page.keyboard.press("Enter");
+  const dialog = page.getByRole("dialog", { name: "Webmail of an office suite, dark" });
+  const said = await dialog
+    .getByRole("list", { name: "What is not still" })
+    .getByText(/Old Malthouse/)
+    .textContent();
+  expect(said).toContain("The Old Malthouse");
+
+  // WCAG 2.2, on black.
+  const [red, green, blue] = color.match(/\d+/g)!.map((channel) => {
+    const share = Number(channel) / 255;
+    return share <= 0.04045 ? share / 12.92 : ((share + 0.055) / 1.055) ** 2.4;
+  });
+  const ratio = (0.2126 * red! + 0.7152 * green! + 0.0722 * blue! + 0.05) / 0.05;
+  expect(ratio).toBeLessThan(4.5);
+  await expect(dialog.getByText(`has ${ratio.toFixed(1)}:1`).first()).toBeVisible();
+
+  await dialog.getByRole("radio", { name: "Over the design" }).click();
+  await expect(dialog.getByRole("slider")).toBeVisible();
+  await page.keyboard.press("Escape");
+  await expect(card.getByRole("button", { name: /Look closely/ })).toBeFocused();
+});
+
+test("the wall shows what is asked for, and nothing that was not measured is called still", async ({
+  page,
+}) => {
+  await openProof(page, "Press desk");
+  await page.getByRole("radio", { name: "Phone" }).click();
+  await page.getByRole("radio", { name: "Dark" }).click();
+  await expect(page.locator("[data-stand-in]")).toHaveCount(5);
+  await page.getByRole("radio", { name: "Pictures blocked" }).click();
+  await expect(page.locator("[data-still]")).toHaveCount(0);
+  const blocked = page.locator('[data-stand-in="phone-maker"] iframe').contentFrame();
+  await expect(blocked.locator("img")).toHaveCount(0);
+  await page.getByRole("radio", { name: "Quoted three times" }).click();
+  await expect(blocked.locator("blockquote")).toHaveCount(3);
+  await page
+    .getByRole("table", { name: "Where it drifts" })
+    .getByRole("button", { name: /^Desktop mail, fixed tables, light/ })
+    .click();
+  await expect(page.getByRole("dialog", { name: "Desktop mail, fixed tables, light" })).toBeVisible();
+});
