@@ -121,3 +121,13 @@ test("the wall shows what is asked for, and nothing that was not measured is cal
     .click();
   await expect(page.getByRole("dialog", { name: "Desktop mail, fixed tables, light" })).toBeVisible();
 });
+
+test("black icons vanish in the dark, and it is said of each of them", async ({ page }) => {
+  await openProof(page, "From last year");
+  await page.getByRole("button", { name: /^Look closely: Webmail of an office suite, dark/ }).click();
+  const list = page.getByRole("dialog").getByRole("list", { name: "What is not still" });
+  await expect(list.getByText(/stands out in \d+ % of it/)).toHaveCount(4);
+  await page.keyboard.press("Escape");
+  await page.getByRole("button", { name: /^Webmail of an office suite, light: still/ }).click();
+  await expect(page.getByRole("dialog")).toContainText("every part is where it was designed");
+});

@@ -14,6 +14,7 @@ const name: DrawnPart = {
   behind: "rgb(255, 255, 255)",
   fontSize: 13,
   fontFamily: "Arial",
+  source: "",
 };
 const photo: DrawnPart = {
   ...name,
@@ -41,6 +42,7 @@ describe("drift", () => {
       missing: false,
       recolored: 0,
       contrast: 21,
+      visibility: null,
       otherFont: false,
     });
     expect(picture).toMatchObject({ id: 1, contrast: null, recolored: 0 });
@@ -74,6 +76,17 @@ describe("drift", () => {
     const bar = { ...name, text: "|", lines: ["|"] };
     expect(unstillReason(only({ color: "rgb(200, 200, 200)" }, bar))).toBeNull();
     expect(unstillReason(only({ behind: "rgb(0, 0, 0)" }, photo))).toBeNull();
+  });
+
+  it("tells a picture that vanishes, where its colours are known", () => {
+    const icon = { ...photo, source: "/h/1/icon.png", behind: "rgb(0, 0, 0)" };
+    const colors = { "/h/1/icon.png": [{ color: "#111111", share: 1 }] };
+    const [dark] = driftBetween([icon], [icon], colors);
+    expect(dark).toMatchObject({ visibility: 0 });
+    expect(unstillReason(dark!)).toBe("vanished");
+    const [light] = driftBetween([icon], [{ ...icon, behind: "rgb(255, 255, 255)" }], colors);
+    expect(unstillReason(light!)).toBeNull();
+    expect(driftBetween([icon], [icon])[0]).toMatchObject({ visibility: null });
   });
 
   it("puts what is gone before what moved", () => {

@@ -2,7 +2,8 @@
  * Drift: how far a signature as a stand-in draws it is from the design, part by part. Lengths in px, origin at the
  * signature's top left, y down; colour differences in CIEDE2000.
  */
-import { channelsOf, colorDifference, contrast, readableContrast, toHex } from "../color";
+import { channelsOf, colorDifference, contrast, parseColor, readableContrast, toHex } from "../color";
+import { leastVisibility, visibilityOn, type PictureColors } from "../pictures";
 
 /** A run of text or a picture as it is drawn. */
 export interface DrawnPart {
@@ -23,7 +24,12 @@ export interface DrawnPart {
   /** px. */
   readonly fontSize: number;
   readonly fontFamily: string;
+  /** Of pictures: the path that they are drawn from; empty for text. */
+  readonly source: string;
 }
+
+/** The colours of pictures that are known, by the paths that they are drawn from. */
+export type KnownColors = Readonly<Record<string, PictureColors>>;
 
 export interface PartDrift {
   readonly id: number;
@@ -39,14 +45,20 @@ export interface PartDrift {
   readonly recolored: number;
   /** Of text with letters or digits: its contrast to what is behind it (WCAG 2.2); null for all else. */
   readonly contrast: number | null;
+  /** Of pictures whose colours are known: the share of it that stands out from what is behind it; null for all else. */
+  readonly visibility: number | null;
   readonly otherFont: boolean;
 }
 
 /** What a proof may be off and still count as still. */
-export const stillBounds = { moved: 2, contrast: readableContrast } as const;
+const stillBounds = {
+  moved: 2,
+  contrast: readableContrast,
+  visibility: leastVisibility,
+} as const;
 
 /** The definition, said where the number is shown. */
-export const stillDefinition = `A proof is still when nothing in it moved more than ${stillBounds.moved} px, nothing wraps differently or is gone, and no text is under ${stillBounds.contrast}:1.`;
+export const stillDefinition = `A proof is still when nothing in it moved more than ${stillBounds.moved} px, nothing wraps differently or is gone, no text is under ${stillBounds.contrast}:1, and of no picture less than ${stillBounds.visibility * 100} % stands out.`;
 
 const hasWords = (text: string): boolean => /[\p{L}\p{N}]/u.test(text);
 
@@ -64,6 +76,11 @@ function contrastOf({ kind, text, color, behind }: DrawnPart): number | null {
   }
 }
 
+function visibilityOf({ kind, source, behind }: DrawnPart, colors: KnownColors): number | null {
+  const known = kind === "picture" ? colors[source] : undefined;
+  return known && parseColor(behind) ? visibilityOn(known, behind) : null;
+}
+
 const sameLines = (one: readonly string[], other: readonly string[]): boolean =>
   one.length === other.length && one.every((line, index) => line === other[index]);
 
@@ -77,6 +94,7 @@ const gone = ({ id, kind, text }: DrawnPart): PartDrift => ({
   missing: true,
   recolored: 0,
   contrast: null,
+  visibility: null,
   otherFont: false,
 });
 
@@ -84,6 +102,7 @@ const gone = ({ id, kind, text }: DrawnPart): PartDrift => ({
 export function driftBetween(
   design: readonly DrawnPart[],
   shown: readonly DrawnPart[],
+  colors: KnownColors = {},
 ): readonly PartDrift[] {
   const there = new Map(shown.map((part) => [part.id, part]));
   return design.map((part) => {
@@ -99,19 +118,27 @@ export function driftBetween(
       missing: false,
       recolored: part.kind === "text" ? difference(part.color, drawn.color) : 0,
       contrast: contrastOf(drawn),
+      visibility: visibilityOf(drawn, colors),
       otherFont: part.kind === "text" && part.fontFamily !== drawn.fontFamily,
     };
   });
 }
 
-export type UnstillReason = "missing" | "wrapped" | "moved" | "unreadable";
+export type UnstillReason = "missing" | "wrapped" | "moved" | "unreadable" | "vanished";
 
 /** Why a part keeps its proof from being still; null where it does not. The worst reason is named. */
-export function unstillReason({ missing, wrapped, moved, contrast: seen }: PartDrift): UnstillReason | null {
+export function unstillReason({
+  missing,
+  wrapped,
+  moved,
+  contrast: seen,
+  visibility,
+}: PartDrift): UnstillReason | null {
   if (missing) return "missing";
   if (wrapped) return "wrapped";
   if (moved > stillBounds.moved) return "moved";
   if (seen !== null && seen < stillBounds.contrast) return "unreadable";
+  if (visibility !== null && visibility < stillBounds.visibility) return "vanished";
   return null;
 }
 
@@ -122,6 +149,7 @@ export const isStill = (drift: readonly PartDrift[]): boolean =>
 export function unrest(drift: readonly PartDrift[]): number {
   const weights: Readonly<Record<UnstillReason, number>> = {
     missing: 100,
+    vanished: 60,
     wrapped: 40,
     unreadable: 20,
     moved: 1,

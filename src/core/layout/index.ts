@@ -2,11 +2,11 @@ export { longestPerson } from "./longest-person";
 export {
   driftBetween,
   isStill,
-  stillBounds,
   stillDefinition,
   unrest,
   unstillReason,
   type DrawnPart,
+  type KnownColors,
   type PartDrift,
   type UnstillReason,
 } from "./drift";

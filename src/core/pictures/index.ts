@@ -29,6 +29,13 @@ export {
   frameValue,
   ringValue,
 } from "./cut";
+export {
+  isPictureColors,
+  leastVisibility,
+  pictureColors,
+  visibilityOn,
+  type PictureColors,
+} from "./visibility";
 export { extractPalette } from "./extract-palette";
 export { keptApart, publicFileName, type HostedType } from "./file-name";
 export {

@@ -88,6 +88,13 @@ export const cuts = sqliteTable(
   ],
 );
 
+/** The colours of cuts and loops, by the hash of their bytes: what they stand out from is asked often. */
+export const pictureColors = sqliteTable("picture_colors", {
+  hash: text("hash").primaryKey(),
+  /** A list of colours with their shares. */
+  colors: text("colors").notNull(),
+});
+
 /** What each person of the Mailroom has pasted into the stand-in's settings. */
 export const mailroomSignatures = sqliteTable("mailroom_signatures", {
   personId: text("person_id")

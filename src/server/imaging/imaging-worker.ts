@@ -5,6 +5,7 @@
 import sharp from "sharp";
 import workerpool from "workerpool";
 import type { LoopRecipe, Recipe } from "@/core/pictures";
+import { colorsOf } from "./colors-of";
 import { findContent } from "./find-content";
 import { inspectPicture } from "./inspect-picture";
 import { renderCut, renderPreview } from "./render-cut";
@@ -29,6 +30,7 @@ const tasks = {
   findBackground,
   frameTimes,
   findContent,
+  colorsOf,
   measureText: (text: Parameters<typeof layText>[0]) => {
     const { width, height } = layText(text);
     return { width, height };

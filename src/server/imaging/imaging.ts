@@ -75,6 +75,7 @@ export const imaging = {
   findBackground: task("findBackground"),
   frameTimes: task("frameTimes"),
   findContent: task("findContent"),
+  colorsOf: task("colorsOf"),
   measureText: task("measureText"),
   memory: task("memory"),
 };

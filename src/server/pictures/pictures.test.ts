@@ -1,14 +1,17 @@
 import { mkdtemp, readFile, rm } from "node:fs/promises";
 import os from "node:os";
 import path from "node:path";
+import { eq } from "drizzle-orm";
 import { zipSync } from "fflate";
 import { Transform } from "prosemirror-transform";
 import sharp from "sharp";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import type { Cut } from "@/contract";
 import { readPicturePath } from "@/core/addresses";
-import { plainRecipe, wholeCrop } from "@/core/pictures";
+import { plainRecipe, visibilityOn, wholeCrop } from "@/core/pictures";
 import { blankSignature, insertParts, parseSignature, picturesOf, schema } from "@/core/signature";
+import { database } from "../database/database";
+import { pictureColors } from "../database/schema";
 import { closeImaging } from "../imaging/imaging";
 import { animation, halves, pixelsOf, plain } from "../imaging/pictures-for-tests";
 import { addSignature, deleteSignature, findSignature } from "../signatures/signatures";
@@ -16,6 +19,7 @@ import { nameVersion } from "../signatures/versions";
 import { pictureCatalogue } from "./catalogue";
 import { findCuts, makeCut, previewCut, readHosted } from "./cuts";
 import { makeLoop, startLoop } from "./loops";
+import { colorsOfCuts } from "./picture-colors";
 import {
   addOriginal,
   addUpload,
@@ -88,6 +92,23 @@ describe("the picture store", () => {
     expect((await findCuts([first.source, "https://a.example/x.png"])).map(({ source }) => source)).toEqual([
       first.source,
     ]);
+  });
+
+  it("keeps the colours of its cuts, worked out once", async () => {
+    const black = await cutWhole((await addOriginal(await plain(48, 48, "#101010"), "bar.png")).hash, 24);
+    const away = { ...black, source: "/h/0123456789abcdef0123/away.png" };
+    const colors = await colorsOfCuts([black, away]);
+    expect(colors).toEqual({ [black.source]: [{ color: "#101010", share: 1 }] });
+    expect(visibilityOn(colors[black.source]!, "#000000")).toBe(0);
+
+    const { hash } = readPicturePath(black.source)!;
+    const db = await database();
+    await db.update(pictureColors).set({ colors: '[{"color":"#FFFFFF","share":1}]' });
+    expect(visibilityOn((await colorsOfCuts([black]))[black.source]!, "#000000")).toBe(1);
+    // What is not a list of colours is worked out anew.
+    await db.update(pictureColors).set({ colors: "{}" }).where(eq(pictureColors.hash, hash));
+    expect(await colorsOfCuts([black])).toEqual(colors);
+    expect(await colorsOfCuts([])).toEqual({});
   });
 
   it("takes the same bytes again as the same original, and cuts only what is hosted", async () => {

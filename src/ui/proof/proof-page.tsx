@@ -3,7 +3,7 @@
 import { useMemo, useRef, useState } from "react";
 import type { Finding } from "@/core/checks";
 import { messageOf, picturesBlocked, received, type StandInId } from "@/core/clients";
-import { stillDefinition } from "@/core/layout";
+import { stillDefinition, type KnownColors } from "@/core/layout";
 import { formatCount } from "../parts/format";
 import { frameDocument } from "../parts/drawing/frame-document";
 import { FindingList } from "../signature/finding-list";
@@ -21,18 +21,20 @@ interface Props {
   readonly shortHtml: string | null;
   readonly base: string;
   readonly findings: readonly Finding[];
+  /** The colours of its pictures, by the paths that they are drawn from. */
+  readonly colors: KnownColors;
 }
 
 const blank = frameDocument({ html: "", area: "" });
 
 /** The signature as each stand-in shows it, how still it is in each, and what will go wrong. */
-export function ProofPage({ html: full, shortHtml, base, findings }: Props) {
+export function ProofPage({ html: full, shortHtml, base, findings, colors }: Props) {
   const [filters, setFilters] = useState<Filters>(everything);
   const [form, setForm] = useState<Form>("full");
   const [open, setOpen] = useState<string | null>(null);
   const frame = useRef<HTMLIFrameElement>(null);
   const html = form === "short" ? (shortHtml ?? full) : full;
-  const { measured, done, design } = useStillness(frame, html, base);
+  const { measured, done, design } = useStillness(frame, html, base, colors);
   const message = useMemo(() => messageOf(html), [html]);
 
   const proofs = useMemo<readonly ShownProof[]>(() => {

@@ -58,6 +58,9 @@ function linesOf(texts: readonly Text[]): {
   return { lines: lines.map(({ text }) => text), boxes };
 }
 
+/** The path of a hosted picture, whatever is asked of it after. */
+const pathOf = (picture: Element): string => (picture.getAttribute("src") ?? "").split("?")[0] ?? "";
+
 const around = (boxes: readonly DOMRect[]) => {
   const left = Math.min(...boxes.map((box) => box.left));
   const top = Math.min(...boxes.map((box) => box.top));
@@ -112,6 +115,7 @@ export function readParts(body: HTMLElement): DrawnSignature {
       behind: behind(shown),
       fontSize,
       fontFamily: style.fontFamily,
+      source: picture ? pathOf(element) : "",
     });
   }
   return { parts, width: body.scrollWidth, smallestType };

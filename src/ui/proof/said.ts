@@ -13,6 +13,7 @@ export function saidOfPart(part: PartDrift): string {
     wrapped: "wraps differently",
     moved: `moved ${px(part.moved)}`,
     unreadable: `has ${(part.contrast ?? 0).toFixed(1)}:1`,
+    vanished: `stands out in ${Math.round((part.visibility ?? 0) * 100)} % of it`,
   };
   const reason = unstillReason(part);
   return reason === null ? "is still" : said[reason];
@@ -23,9 +24,10 @@ const words: Readonly<Record<UnstillReason, (parts: readonly PartDrift[]) => str
   wrapped: (parts) => `${parts.length} wrapped`,
   moved: (parts) => `moved ${px(Math.max(...parts.map(({ moved }) => moved)))}`,
   unreadable: (parts) => `${formatCount(parts.length, "text")} hard to read`,
+  vanished: (parts) => `${formatCount(parts.length, "picture")} vanished`,
 };
 
-const order: readonly UnstillReason[] = ["missing", "wrapped", "moved", "unreadable"];
+const order: readonly UnstillReason[] = ["missing", "vanished", "wrapped", "moved", "unreadable"];
 
 /** "moved 12 px, 2 texts hard to read", or "still". */
 export function saidOf({ drift }: Pick<MeasuredProof, "drift">): string {

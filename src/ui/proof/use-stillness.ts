@@ -3,7 +3,7 @@
 /** Measures every proof of a signature in a frame that nobody sees, one after the other, while the page stays usable. */
 import { useEffect, useRef, useState, type RefObject } from "react";
 import { designOf, messageArea, messageOf, received, standIns } from "@/core/clients";
-import { driftBetween, isStill, unrest, type PartDrift } from "@/core/layout";
+import { driftBetween, isStill, unrest, type KnownColors, type PartDrift } from "@/core/layout";
 import { localPictures } from "../parts/drawing/local-pictures";
 import { bodyOf, drawInto, frameMargin } from "../parts/drawing/frame-document";
 import { readParts, type DrawnSignature } from "./read-parts";
@@ -62,9 +62,14 @@ async function settled(body: HTMLElement): Promise<void> {
 /** Lets whoever uses the page go first. */
 const breathe = (): Promise<void> => new Promise((resolve) => setTimeout(resolve));
 
-function compared(key: ProofKey, design: DrawnSignature, shown: DrawnSignature): MeasuredProof {
+function compared(
+  key: ProofKey,
+  design: DrawnSignature,
+  shown: DrawnSignature,
+  colors: KnownColors,
+): MeasuredProof {
   const { width, shrinks } = standIns[key.client];
-  const drift = driftBetween(design.parts, shown.parts);
+  const drift = driftBetween(design.parts, shown.parts, colors);
   const overflow = Math.max(0, Math.ceil(shown.width - width));
   const scale = shrinks && overflow > 0 ? width / shown.width : 1;
   return {
@@ -86,6 +91,7 @@ export function useStillness(
   frame: RefObject<HTMLIFrameElement | null>,
   html: string,
   base: string,
+  colors: KnownColors,
 ): Stillness {
   const [state, setState] = useState<Stillness & { readonly html: string }>({ html, ...nothing });
   const run = useRef(0);
@@ -115,7 +121,7 @@ export function useStillness(
         const shown = received(message, key.client, key);
         const drawn = await draw(shown.html, messageArea(standIn, key.mode), standIn.width);
         if (!drawn) return;
-        measured.set(keyText(key), compared(key, design, drawn));
+        measured.set(keyText(key), compared(key, design, drawn, colors));
         await breathe();
       }
       const width = Math.max(...design.parts.map((part) => part.left + part.width), 0) + 2 * frameMargin;
@@ -129,7 +135,7 @@ export function useStillness(
       run.current += 1;
       element.removeEventListener("load", begin);
     };
-  }, [frame, html, base]);
+  }, [frame, html, base, colors]);
 
   // Frames keep their size while the next HTML is measured.
   return state.html === html ? state : { ...nothing, design: state.design };

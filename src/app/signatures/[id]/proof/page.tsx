@@ -1,3 +1,4 @@
+import { colorsOfCuts } from "@/server/pictures/picture-colors";
 import { ProofPage } from "@/ui/proof/proof-page";
 import { Station } from "@/ui/signature/station";
 import { openOrNotFound } from "../open-or-not-found";
@@ -13,6 +14,7 @@ export async function generateMetadata({ params }: Props) {
 
 export default async function SignatureProofPage({ params }: Props) {
   const [signature, people] = await Promise.all([openOrNotFound((await params).id), peopleChoices()]);
+  const colors = await colorsOfCuts(signature.cuts);
   return (
     <Station signature={signature} people={people} current="proof">
       <ProofPage
@@ -20,6 +22,7 @@ export default async function SignatureProofPage({ params }: Props) {
         shortHtml={signature.shortHtml}
         base={signature.base}
         findings={signature.findings}
+        colors={colors}
       />
     </Station>
   );

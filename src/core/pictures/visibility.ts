@@ -1,0 +1,81 @@
+/**
+ * How much of a picture can be told from what is behind it. A picture is kept as the few colours that its visible pixels
+ * have and the share of each, so that this can be asked of any background without its pixels.
+ */
+import { contrast, hexOf, isHex } from "../color";
+
+export interface PictureColor {
+  /** Six hex digits. */
+  readonly color: string;
+  /** Of the pixels that can be seen, from 0 to 1, by how opaque they are. */
+  readonly share: number;
+}
+
+export type PictureColors = readonly PictureColor[];
+
+/** Four bits a channel: near colours count as one, with the mean of what is in it. */
+const shift = 4;
+/** Less opaque pixels are not seen; of 255. */
+const leastAlpha = 16;
+/** The most colours that are kept; the rest are mostly edges. */
+const mostColors = 48;
+
+/** Contrast from which something is told from what is behind it. Graphics that one needs want 3:1 (WCAG 2.2, 1.4.11). */
+const standsOut = 2;
+
+/** A picture of which less can be told from what is behind it has vanished. */
+export const leastVisibility = 0.2;
+
+interface Box {
+  weight: number;
+  red: number;
+  green: number;
+  blue: number;
+}
+
+/** The colours of RGBA pixels, four bytes each, the most frequent first; none of a picture that is wholly clear. */
+export function pictureColors(pixels: Uint8Array | Uint8ClampedArray): PictureColors {
+  const boxes = new Map<number, Box>();
+  let all = 0;
+  for (let at = 0; at + 3 < pixels.length; at += 4) {
+    const [red = 0, green = 0, blue = 0, alpha = 0] = pixels.subarray(at, at + 4);
+    if (alpha < leastAlpha) continue;
+    const key = ((red >> shift) << 8) | ((green >> shift) << 4) | (blue >> shift);
+    const box = boxes.get(key) ?? { weight: 0, red: 0, green: 0, blue: 0 };
+    box.weight += alpha;
+    box.red += red * alpha;
+    box.green += green * alpha;
+    box.blue += blue * alpha;
+    boxes.set(key, box);
+    all += alpha;
+  }
+  return [...boxes.values()]
+    .sort((one, other) => other.weight - one.weight)
+    .slice(0, mostColors)
+    .map(({ weight, red, green, blue }) => ({
+      color: hexOf(Math.round(red / weight), Math.round(green / weight), Math.round(blue / weight)),
+      share: Math.round((weight / all) * 10_000) / 10_000,
+    }));
+}
+
+/** The share of a picture's visible pixels that stand out from a CSS colour behind them; 1 for one that is wholly clear. */
+export function visibilityOn(colors: PictureColors, behind: string): number {
+  const kept = colors.reduce((sum, { share }) => sum + share, 0);
+  if (kept === 0) return 1;
+  const seen = colors.reduce(
+    (sum, { color, share }) => (contrast(color, behind) >= standsOut ? sum + share : sum),
+    0,
+  );
+  return seen / kept;
+}
+
+/** Whether a value that was kept is a list of colours with their shares. */
+export const isPictureColors = (value: unknown): value is PictureColors =>
+  Array.isArray(value) &&
+  value.every(
+    (entry: unknown) =>
+      typeof entry === "object" &&
+      entry !== null &&
+      isHex(String((entry as PictureColor).color)) &&
+      typeof (entry as PictureColor).share === "number",
+  );
