@@ -5,7 +5,7 @@ import facts from "./brand.json";
 import { outline } from "./outlines";
 
 /** The brand's colours, and two greys for type. */
-export const brand = { ...brandColors(), ink: "#2A2F26", grey: "#5D6358" } as const;
+export const brand = { ...brandColors(), ink: "#2A2F26", grey: "#4F554A" } as const;
 
 function brandColors(): Record<"moss" | "ochre" | "bone", string> {
   const [moss, ochre, bone] = facts.colors.map(({ hex }) => hex);

@@ -188,7 +188,8 @@ const rightToLeft = (cut: Cuts): Node =>
 /** What last year's looked like: each fault in it is one that practitioners send every day. */
 const fromLastYear = (cut: Cuts): Node =>
   signature(
-    { ...settings, font: "Fenland Sans", maxWidth: 420, visitLink: null },
+    // A grey that was chosen on white paper.
+    { ...settings, font: "Fenland Sans", maxWidth: 420, visitLink: null, textColor: "#5D6358" },
     table(
       row(
         cell(

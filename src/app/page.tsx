@@ -2,6 +2,7 @@ import { openSignatures, openWaiting } from "@/server/signatures/open-signature"
 import { findOrganisation } from "@/server/settings/organisation";
 import { listPeople } from "@/server/people/people";
 import { SiteHeader } from "@/ui/parts/site-header";
+import { openFindings } from "@/ui/signature/open-findings";
 import { Shelf } from "@/ui/shelf/shelf";
 
 export const metadata = { title: "Shelf" };
@@ -27,7 +28,7 @@ export default async function ShelfPage() {
           html,
           base,
           weight,
-          findings: findings.length,
+          findings: openFindings(findings).length,
           breaking: findings.filter(({ severity }) => severity === "break").length,
           updatedAt,
         }))}

@@ -9,6 +9,7 @@ import { signatureBudget } from "../pictures";
 import { font, image, outerTable, placeOf, settingsOf, tableMap, webSafeFont } from "../signature";
 import { costliestParts } from "./costliest-parts";
 import { checkPicture, type PictureFactsBySource } from "./check-picture";
+import { checkColors } from "./check-colors";
 import { checkLinks, type LinkAnswers } from "./check-links";
 import type { Finding } from "./finding";
 import type { Mend } from "./mend";
@@ -169,5 +170,9 @@ export function checkSignature(document: Node, options: CheckOptions): readonly 
   document.descendants((node, position) => {
     found.push(...checkNode(document, node, position, options));
   });
-  return [...found, ...checkLinks(document, options.person, options.answers)];
+  return [
+    ...found,
+    ...checkColors(document, options.person),
+    ...checkLinks(document, options.person, options.answers),
+  ];
 }

@@ -27,6 +27,7 @@ describe("the demo's faulty signature", () => {
       "break picture-not-hosted at row 1, cell 1, picture 2",
       "attention icons-of-different-sizes at row 1, cell 2, line 6",
       "attention picture-without-alt at row 1, cell 2, line 6, picture 1",
+      "note text-hard-to-read-in-the-dark at row 1, cell 2, line 1",
       "break link-doubled at row 1, cell 2, line 4",
       "break link-unreachable at row 1, cell 2, line 5",
       "break link-doubled at row 1, cell 2, line 6, picture 3",

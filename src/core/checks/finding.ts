@@ -32,10 +32,12 @@ export type FindingCode =
   | "pictures-too-heavy"
   | "signature-empty"
   | "signature-too-long"
-  | "table-too-wide";
+  | "table-too-wide"
+  | "text-hard-to-read"
+  | "text-hard-to-read-in-the-dark";
 
-/** `break`: it will fail for a recipient; `attention`: it will look worse than it could. */
-export type Severity = "break" | "attention";
+/** `break`: it will fail for a recipient; `attention`: it will look worse than it could; `note`: good to know. */
+export type Severity = "break" | "attention" | "note";
 
 /** The station on which it is mended. */
 export type Station = "build" | "pictures" | "links" | "proof" | "install";

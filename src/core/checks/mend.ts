@@ -7,6 +7,7 @@ import {
   image,
   leadingKind,
   link,
+  recolorText,
   schema,
   setAttributes,
   style,
@@ -25,7 +26,8 @@ export type Mend =
   | { readonly kind: "describe"; readonly label: string; readonly position: number; readonly alt: string }
   | { readonly kind: "show-from"; readonly label: string; readonly position: number; readonly source: string }
   | { readonly kind: "take-out"; readonly label: string; readonly position: number }
-  | { readonly kind: "make-icon-row"; readonly label: string; readonly position: number };
+  | { readonly kind: "make-icon-row"; readonly label: string; readonly position: number }
+  | { readonly kind: "recolor"; readonly label: string; readonly from: string; readonly to: string };
 
 /** Makes a link of everything between two positions, keeping how a link that is there already is drawn. */
 function leadTo(transform: Transform, from: number, to: number, href: string): void {
@@ -77,12 +79,16 @@ export function applyMend(transform: Transform, mend: Mend): Transform {
     }
     case "make-icon-row":
       makeIconRow(transform, mend.position);
+      break;
+    case "recolor":
+      recolorText(transform, mend.from, mend.to);
   }
   return transform;
 }
 
 /** A mend whose places are those of a document before some steps; null where what it would mend is gone. */
 function mapped(mend: Mend, mapping: Mapping): Mend | null {
+  if (mend.kind === "recolor") return mend;
   if (mend.kind === "lead-to" || mend.kind === "unlink") {
     const [from, to] = [mapping.map(mend.from, 1), mapping.map(mend.to, -1)];
     return from < to ? { ...mend, from, to } : null;
@@ -97,6 +103,7 @@ const order: Readonly<Record<Mend["kind"], number>> = {
   unlink: 0,
   describe: 0,
   "show-from": 0,
+  recolor: 0,
   "take-out": 1,
   "make-icon-row": 2,
 };

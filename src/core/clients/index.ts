@@ -1,4 +1,5 @@
 export type { Change, ChangeCode } from "./changes";
+export { drawnText } from "./dark-colors";
 export { designOf, partAttribute, wholeAttribute } from "./message";
 export { messageArea } from "./message-area";
 export { groupChanges, isSeen, type ChangeGroup } from "./group-changes";

@@ -18,6 +18,7 @@ export { duplicateIcon, moveIcon, removeIcon } from "./edits/icons";
 export { ownLinkLooks, setAllLinkLooks, setLinkLook, type LinkLookPatch } from "./edits/link-looks";
 export { deleteBands, insertBand, mergeCells, moveBand, rearrangeTable, splitCell } from "./edits/rearrange";
 export { replaceSources } from "./edits/replace-sources";
+export { recolorText } from "./edits/recolor";
 export { setAttributes, setSettings } from "./edits/set-attributes";
 export { clearStyling, ownLooks, setUnderline, takeOffOwn, type OwnLook } from "./edits/text-look";
 export { fontStack, spaceWidth, webSafeFont, webSafeFonts, type WebSafeFont } from "./fonts";
@@ -53,6 +54,7 @@ export {
   placeStep,
   settingsIn,
   textLook,
+  textColorsOf,
   textLookIn,
   wordsIn,
   type LinkUse,
@@ -60,6 +62,7 @@ export {
   type PlacedLink,
   type PlacedPicture,
   type SharedLook,
+  type TextColor,
   type TextLook,
   type TextRange,
 } from "./queries";

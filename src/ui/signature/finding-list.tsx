@@ -3,6 +3,7 @@ import type { Finding, Mend } from "@/core/checks";
 const marks = {
   break: { className: "bg-rowan rounded-none", word: "will break" },
   attention: { className: "bg-clay rounded-t-full", word: "needs attention" },
+  note: { className: "rounded-full border-2 border-lichen", word: "good to know" },
 } as const;
 
 interface Props {

@@ -1,5 +1,6 @@
 import Link from "next/link";
 import type { Finding, Station } from "@/core/checks";
+import { openFindings } from "./open-findings";
 
 const stations: readonly { id: Station; name: string; path: string }[] = [
   { id: "build", name: "Build", path: "" },
@@ -23,8 +24,9 @@ export function TheLine({ signatureId, current, findings }: Props) {
       <ol className="relative grid grid-cols-5">
         {stations.map(({ id, name, path }) => {
           // The proof shows all findings, whatever station they are mended on.
-          const open =
-            id === "proof" ? findings.length : findings.filter((finding) => finding.station === id).length;
+          const open = openFindings(findings).filter(
+            ({ station }) => id === "proof" || station === id,
+          ).length;
           const here = id === current;
           return (
             <li key={id} className="text-center">

@@ -2,7 +2,6 @@
  * A message as it is drawn in dark mode. Pictures are never changed. Text, backgrounds and borders are, in OKLCH, each by
  * what the kind's mode does to it and by the ground that it stands on.
  */
-import { lightnessOf, mirrorLightness } from "../../color";
 import {
   attributeOf,
   declarationText,
@@ -15,31 +14,10 @@ import {
   type Element,
 } from "../../html";
 import type { Report } from "../changes";
-import type { DarkMode, StandIn } from "../stand-in";
+import { groundOf, inTheDark, type Changing, type Ground, type Role } from "../dark-colors";
+import type { StandIn } from "../stand-in";
 import { wrapBody } from "./body-to-div";
 import { mapSheetColors } from "./map-sheet-colors";
-
-/** What a colour is for. */
-export type Role = "text" | "background" | "border";
-
-/** What lies behind: the canvas of the message area, or a background that the message sets, light or dark. */
-type Ground = "canvas" | "light" | "dark";
-
-type Changing = Exclude<DarkMode, "none">;
-
-/** Between what is called dark and light; lightness in OKLCH, of which the middle grey of a screen has 0.6. */
-const middle = 0.5;
-
-const isLight = (color: string): boolean => (lightnessOf(color) ?? 0) > middle;
-const isDark = (color: string): boolean => (lightnessOf(color) ?? 1) < middle;
-
-/** Whether a mode mirrors a colour. */
-const mirrors: Readonly<Record<Changing, (color: string, role: Role, ground: Ground) => boolean>> = {
-  full: () => true,
-  partial: (color, role, ground) =>
-    role === "background" ? isLight(color) : role === "text" ? isDark(color) : ground !== "dark",
-  canvas: (color, role, ground) => role !== "background" && ground === "canvas" && isDark(color),
-};
 
 const roles: readonly (readonly [properties: RegExp, role: Role])[] = [
   [/^(color|text-decoration(-color)?|caret-color|fill|-webkit-text-fill-color)$/, "text"],
@@ -59,7 +37,7 @@ function darkened({ property, value, mark }: Declaration, mode: Changing, ground
   return {
     property,
     mark,
-    value: mapColors(value, (color) => (mirrors[mode](color, role, ground) ? mirrorLightness(color) : null)),
+    value: mapColors(value, (color) => inTheDark(mode, color, role, ground)),
   };
 }
 
@@ -68,9 +46,6 @@ interface DarkStyle {
   /** The ground that it lays, or null where it lays none. */
   readonly lays: Ground | null;
 }
-
-const groundOf = (color: string): Ground | null =>
-  lightnessOf(color) === null ? null : isLight(color) ? "light" : "dark";
 
 function laidBy(declarations: readonly Declaration[]): Ground | null {
   let ground: Ground | null = null;
@@ -121,8 +96,7 @@ function darkenElement(element: Element, mode: Changing, on: Ground): Ground {
   if (dark && dark.text !== style) setAttribute(element, "style", dark.text);
   for (const attribute of element.attrs) {
     const role = colorAttributes[attribute.name];
-    if (role && mirrors[mode](attribute.value, role, ground))
-      attribute.value = mirrorLightness(attribute.value) ?? attribute.value;
+    if (role) attribute.value = inTheDark(mode, attribute.value, role, ground) ?? attribute.value;
   }
   return ground;
 }
@@ -133,7 +107,7 @@ function darkenSheet(sheet: Element, mode: Changing): void {
     if (isText(child))
       child.value = mapSheetColors(child.value, (property, color) => {
         const role = roleOf(property);
-        return role && mirrors[mode](color, role, "canvas") ? mirrorLightness(color) : null;
+        return role && inTheDark(mode, color, role, "canvas");
       });
 }
 

@@ -1,0 +1,51 @@
+/** Which colours the text of a document has, and on which backgrounds it stands. */
+import type { Node } from "prosemirror-model";
+import type { Person } from "../../people";
+import { button } from "../kinds/button";
+import { cell } from "../kinds/cell-attributes";
+import { fieldText, personField } from "../kinds/person-field";
+import { settingsOf } from "../settings";
+import { leadsByItself, settingsIn, textLook } from "./text-look";
+
+/** A run of text that has letters or digits. Colours are six hex digits. */
+export interface TextColor {
+  readonly position: number;
+  readonly text: string;
+  readonly color: string;
+  /** What the message sets behind it; null where that is the canvas. */
+  readonly background: string | null;
+  readonly inButton: boolean;
+}
+
+const wordsOf = (node: Node, person: Person | null): string =>
+  node.isText ? (node.text ?? "") : personField.is(node) ? fieldText(node, person) : "";
+
+/** The background of the innermost of the nodes that sets one. */
+function backgroundAmong(ancestors: readonly Node[]): string | null {
+  const sets = ancestors.findLast(
+    (node) => button.is(node) || (cell.is(node) && cell.of(node).background !== null),
+  );
+  if (!sets) return null;
+  return button.is(sets) ? button.of(sets).background : cell.of(sets).background;
+}
+
+/** Every run of text as it is drawn for a person, in document order. */
+export function textColorsOf(document: Node, person: Person | null = null): readonly TextColor[] {
+  const settings = settingsOf(document);
+  const found: TextColor[] = [];
+  document.descendants((node, position, parent) => {
+    const text = node.isInline ? wordsOf(node, person) : "";
+    if (!/[\p{L}\p{N}]/u.test(text)) return;
+    const look = textLook(node.marks, settingsIn(parent, settings), leadsByItself(node, person));
+    const at = document.resolve(position);
+    const ancestors = Array.from({ length: at.depth + 1 }, (_value, depth) => at.node(depth));
+    found.push({
+      position,
+      text,
+      color: look.color,
+      background: look.highlight ?? backgroundAmong(ancestors),
+      inButton: parent !== null && button.is(parent),
+    });
+  });
+  return found;
+}
