@@ -74,18 +74,18 @@ test("every kind stands on the wall by light and in the dark, and what is called
 test("text that dark mode makes hard to read is named, and has the contrast that is said", async ({
   page,
 }) => {
-  await openProof(page, "Full");
+  await openProof(page, "From last year");
   const card = page.locator('[data-stand-in="webmail-suite"][data-mode="dark"]');
-  const address = card.locator("iframe").contentFrame().getByText("The Old Malthouse").last();
+  const address = card.locator("iframe").contentFrame().getByText("Cold Store Technician").last();
   const color = await address.evaluate((element) => getComputedStyle(element).color);
   await card.getByRole("button", { name: /Look closely/ }).focus();
   await page.keyboard.press("Enter");
   const dialog = page.getByRole("dialog", { name: "Webmail of an office suite, dark" });
   const said = await dialog
     .getByRole("list", { name: "What is not still" })
-    .getByText(/Old Malthouse/)
+    .getByText(/Cold Store Technician/)
     .textContent();
-  expect(said).toContain("The Old Malthouse");
+  expect(said).toContain("Cold Store Technician");
 
   // WCAG 2.2, on black.
   const [red, green, blue] = color.match(/\d+/g)!.map((channel) => {
@@ -130,4 +130,18 @@ test("black icons vanish in the dark, and it is said of each of them", async ({ 
   await page.keyboard.press("Escape");
   await page.getByRole("button", { name: /^Webmail of an office suite, light: still/ }).click();
   await expect(page.getByRole("dialog")).toContainText("every part is where it was designed");
+});
+
+test("a mend makes it still in more, is measured again, and is taken back in one step", async ({ page }) => {
+  await openProof(page, "From last year");
+  const heading = page.getByRole("heading", { level: 1 });
+  const unreadable = page.locator('[data-stand-in="phone-suite"][data-mode="dark"] [data-still]');
+  await expect(unreadable).toHaveText(/hard to read/);
+  await page.getByRole("button", { name: /^Use #[0-9A-F]{6}, which reads in both/ }).click();
+  await expect(page.getByText(/^Still in \d+ (of 28, as before|→ \d+ of 28)\.$/)).toBeVisible();
+  await expect(unreadable).not.toHaveText(/hard to read/);
+  await expect(heading).toHaveText(/^Still in/);
+  await expect(page.getByRole("status").filter({ hasText: "Saved" })).toBeVisible();
+  await page.getByRole("button", { name: "Take the last change back" }).click();
+  await expect(unreadable).toHaveText(/hard to read/);
 });

@@ -1,124 +1,75 @@
 "use client";
 
-import { useMemo, useRef, useState } from "react";
-import type { Finding } from "@/core/checks";
-import { messageOf, picturesBlocked, received, type StandInId } from "@/core/clients";
-import { stillDefinition, type KnownColors } from "@/core/layout";
-import { formatCount } from "../parts/format";
-import { frameDocument } from "../parts/drawing/frame-document";
-import { FindingList } from "../signature/finding-list";
-import type { Form } from "../signature/form-switch";
-import { DriftTable } from "./drift-table";
-import { ProofCard } from "./proof-card";
-import { ProofZoom } from "./proof-zoom";
-import { stillness, useStillness } from "./use-stillness";
-import { allProofs, everything, keyText, shownProofs, type Filters, type ShownProof } from "./wall";
-import { WallFilters } from "./wall-filters";
+/** The wall of proofs over a signature that is edited by its findings' mends. */
+import { useMemo } from "react";
+import { toast } from "sonner";
+import type { KeptAnswer, OpenSignature } from "@/contract";
+import { applyMend, type Finding, type PictureFactsBySource } from "@/core/checks";
+import { compile } from "@/core/compile";
+import type { KnownColors } from "@/core/layout";
+import type { NetworkKind } from "@/core/links";
+import type { Person } from "@/core/people";
+import { hasShortForm, shortForm } from "@/core/signature";
+import { EditingStation } from "../signature/editing/editing-station";
+import { plainState } from "../signature/editing/plain-state";
+import { useSingleSteps } from "../signature/editing/single-steps";
+import { useSignature } from "../signature/editing/use-signature";
+import type { PersonChoice } from "../signature/signature-header";
+import { useFindings } from "../signature/use-findings";
+import { ProofWall } from "./proof-wall";
 
 interface Props {
-  readonly html: string;
-  /** What a reply holds of it; null where that is the whole. */
-  readonly shortHtml: string | null;
+  readonly signature: OpenSignature;
+  readonly people: readonly PersonChoice[];
+  readonly person: Person | null;
   readonly base: string;
+  readonly pictures: PictureFactsBySource;
+  readonly answers: Readonly<Record<string, KeptAnswer>>;
+  readonly organisation: string;
+  readonly networks: readonly NetworkKind[];
+  /** Those that it is opened with. */
   readonly findings: readonly Finding[];
   /** The colours of its pictures, by the paths that they are drawn from. */
   readonly colors: KnownColors;
 }
 
-const blank = frameDocument({ html: "", area: "" });
-
-/** The signature as each stand-in shows it, how still it is in each, and what will go wrong. */
-export function ProofPage({ html: full, shortHtml, base, findings, colors }: Props) {
-  const [filters, setFilters] = useState<Filters>(everything);
-  const [form, setForm] = useState<Form>("full");
-  const [open, setOpen] = useState<string | null>(null);
-  const frame = useRef<HTMLIFrameElement>(null);
-  const html = form === "short" ? (shortHtml ?? full) : full;
-  const { measured, done, design } = useStillness(frame, html, base, colors);
-  const message = useMemo(() => messageOf(html), [html]);
-
-  const proofs = useMemo<readonly ShownProof[]>(() => {
-    const drawn = shownProofs(filters).map((key) => {
-      const shown = received(message, key.client, { ...key, quoted: Number(filters.quoted) });
-      return {
-        ...key,
-        ...shown,
-        html: filters.pictures === "blocked" ? picturesBlocked(shown.html) : shown.html,
-      };
-    });
-    const unrestOf = (proof: ShownProof): number => measured.get(keyText(proof))?.unrest ?? 0;
-    return [...drawn].sort((one, other) => unrestOf(other) - unrestOf(one));
-  }, [message, filters, measured]);
-
-  /** What is quoted or blocked is drawn differently on purpose. */
-  const comparable = filters.quoted === "0" && filters.pictures === "shown";
-  const measuredOf = (proof: ShownProof) => (comparable ? (measured.get(keyText(proof)) ?? null) : null);
-  const { still, all } = stillness(measured);
-  const opened = proofs.find((proof) => keyText(proof) === open);
-
-  const show = (client: StandInId, mode: "light" | "dark"): void => {
-    const wanted = keyText({ client, mode, account: "own" });
-    setFilters(everything);
-    setOpen(wanted);
-  };
-
+export function ProofPage(props: Props) {
+  const { signature, people, person, base, pictures, answers, organisation, networks, colors } = props;
+  const edited = useSignature(signature, plainState);
+  const change = useSingleSteps(edited);
+  const document = edited.state.doc;
+  const found = useFindings(
+    document,
+    { person, base, pictures, answers, organisation, networks },
+    edited.asOpened ? props.findings : [],
+  );
+  const options = useMemo(() => ({ destination: "webmail-paste", person, base }) as const, [person, base]);
+  const html = useMemo(() => compile(document, options), [document, options]);
+  const shortHtml = useMemo(
+    () => (hasShortForm(document) ? compile(shortForm(document), options) : null),
+    [document, options],
+  );
   return (
-    <div className="grid grid-cols-[minmax(0,1fr)_270px] gap-8">
-      <div className="min-w-0">
-        <div className="flex items-baseline gap-4 pb-1">
-          <h1 className="font-serif text-2xl" aria-live="polite">
-            {done ? `Still in ${still} of ${all}` : `Measuring ${formatCount(allProofs.length, "proof")}…`}
-          </h1>
-          <p className="min-w-0 flex-1 text-xs leading-4 text-soft">{stillDefinition}</p>
-        </div>
-        <WallFilters
-          filters={filters}
-          onChange={setFilters}
-          form={form}
-          onForm={shortHtml === null ? null : setForm}
-        />
-        <p className="my-2 text-xs text-soft">
-          Stand-ins are simulations, built from published facts about kinds of mail client. They are not the
-          clients themselves.
-        </p>
-        <div className="grid grid-cols-2 gap-x-5 gap-y-6 min-[1100px]:grid-cols-3">
-          {proofs.map((proof) => (
-            <ProofCard
-              key={keyText(proof)}
-              proof={proof}
-              base={base}
-              design={design}
-              measured={measuredOf(proof)}
-              onOpen={() => setOpen(keyText(proof))}
-            />
-          ))}
-        </div>
-      </div>
-      <aside aria-label="Findings">
-        <h2 className="mb-3 font-serif text-2xl">{formatCount(findings.length, "finding")}</h2>
-        <FindingList findings={findings} empty="Nothing will go wrong that is known here." />
-        {done && <DriftTable measured={measured} onShow={show} />}
-      </aside>
-      {/* What is measured is drawn here, where nobody sees it. */}
-      <iframe
-        ref={frame}
-        title="Measuring"
-        aria-hidden
-        tabIndex={-1}
-        inert
-        sandbox="allow-same-origin"
-        srcDoc={blank}
-        className="pointer-events-none fixed -left-[3000px] top-0 h-[1200px] border-0 opacity-0"
+    <EditingStation
+      signature={signature}
+      edited={edited}
+      people={people}
+      current="proof"
+      findings={found.findings}
+      person={person}
+      base={base}
+    >
+      <ProofWall
+        html={html}
+        shortHtml={shortHtml}
+        base={base}
+        found={found.findings}
+        colors={colors}
+        busy={found.document !== document}
+        onMend={(mend) => {
+          if (!change((transform) => applyMend(transform, mend))) toast("That had been put right already.");
+        }}
       />
-      {opened && (
-        <ProofZoom
-          proof={opened}
-          base={base}
-          design={html}
-          measured={measuredOf(opened)}
-          onClose={() => setOpen(null)}
-        />
-      )}
-    </div>
+    </EditingStation>
   );
 }

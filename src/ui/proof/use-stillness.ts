@@ -33,12 +33,14 @@ export interface Stillness {
   /** Empty until all of it is done. */
   readonly measured: Measured;
   readonly done: boolean;
+  /** What was measured last, of an earlier HTML while this one is measured. */
+  readonly before: Measured;
   /** How wide the design is, with the room around it; px. */
   readonly design: number;
 }
 
 /** Before anything is measured: as wide as signatures mostly are. */
-const nothing: Stillness = { measured: new Map(), done: false, design: 480 };
+const nothing: Stillness = { measured: new Map(), done: false, before: new Map(), design: 480 };
 
 /** Until the fonts that what is drawn needs are there, and pictures whose size is only known from their file. */
 async function settled(body: HTMLElement): Promise<void> {
@@ -125,7 +127,7 @@ export function useStillness(
         await breathe();
       }
       const width = Math.max(...design.parts.map((part) => part.left + part.width), 0) + 2 * frameMargin;
-      setState({ html, measured, done: true, design: width });
+      setState({ html, measured, done: true, before: measured, design: width });
     };
 
     const begin = (): void => void measureAll();
@@ -138,7 +140,7 @@ export function useStillness(
   }, [frame, html, base, colors]);
 
   // Frames keep their size while the next HTML is measured.
-  return state.html === html ? state : { ...nothing, design: state.design };
+  return state.html === html ? state : { ...state, measured: nothing.measured, done: false };
 }
 
 /** In how many of all proofs a signature is still; of accounts that differ the worse counts. */

@@ -1,6 +1,5 @@
 import { colorsOfCuts } from "@/server/pictures/picture-colors";
 import { ProofPage } from "@/ui/proof/proof-page";
-import { Station } from "@/ui/signature/station";
 import { openOrNotFound } from "../open-or-not-found";
 import { peopleChoices } from "../people-choices";
 
@@ -14,16 +13,21 @@ export async function generateMetadata({ params }: Props) {
 
 export default async function SignatureProofPage({ params }: Props) {
   const [signature, people] = await Promise.all([openOrNotFound((await params).id), peopleChoices()]);
-  const colors = await colorsOfCuts(signature.cuts);
+  const { id, name, personId, document, revision, person, base, pictures, answers, networks, organisation } =
+    signature;
   return (
-    <Station signature={signature} people={people} current="proof">
-      <ProofPage
-        html={signature.html}
-        shortHtml={signature.shortHtml}
-        base={signature.base}
-        findings={signature.findings}
-        colors={colors}
-      />
-    </Station>
+    <ProofPage
+      key={id}
+      signature={{ id, name, personId, document, revision }}
+      people={people}
+      person={person}
+      base={base}
+      pictures={pictures}
+      answers={answers}
+      organisation={organisation?.name ?? ""}
+      networks={networks}
+      findings={signature.findings}
+      colors={await colorsOfCuts(signature.cuts)}
+    />
   );
 }

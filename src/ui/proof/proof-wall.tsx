@@ -1,0 +1,150 @@
+"use client";
+
+import { useEffect, useMemo, useRef, useState } from "react";
+import { toast } from "sonner";
+import type { Finding, Mend } from "@/core/checks";
+import { messageOf, picturesBlocked, received, type StandInId } from "@/core/clients";
+import { stillDefinition, type KnownColors } from "@/core/layout";
+import { formatCount } from "../parts/format";
+import { frameDocument } from "../parts/drawing/frame-document";
+import { FindingList } from "../signature/finding-list";
+import type { Form } from "../signature/form-switch";
+import { DriftTable } from "./drift-table";
+import { ProofCard } from "./proof-card";
+import { ProofZoom } from "./proof-zoom";
+import { stillness, useStillness } from "./use-stillness";
+import { everything, keyText, shownProofs, type Filters, type ShownProof } from "./wall";
+import { WallFilters } from "./wall-filters";
+
+interface Props {
+  readonly html: string;
+  /** What a reply holds of it; null where that is the whole. */
+  readonly shortHtml: string | null;
+  readonly base: string;
+  readonly found: readonly Finding[];
+  /** Puts one right. */
+  readonly onMend: (mend: Mend) => void;
+  /** Whether the findings are of an earlier document. */
+  readonly busy: boolean;
+  /** The colours of its pictures, by the paths that they are drawn from. */
+  readonly colors: KnownColors;
+}
+
+/** What a mend did to the number, as it was measured after it. */
+const gainOf = (before: number, still: number, all: number): string =>
+  still === before ? `Still in ${still} of ${all}, as before.` : `Still in ${before} → ${still} of ${all}.`;
+
+const blank = frameDocument({ html: "", area: "" });
+
+/** The signature as each stand-in shows it, how still it is in each, and what will go wrong. */
+export function ProofWall({ html: full, shortHtml, base, found, colors, onMend, busy }: Props) {
+  const [filters, setFilters] = useState<Filters>(everything);
+  const [form, setForm] = useState<Form>("full");
+  const [open, setOpen] = useState<string | null>(null);
+  const frame = useRef<HTMLIFrameElement>(null);
+  const html = form === "short" ? (shortHtml ?? full) : full;
+  const { measured, done, before, design } = useStillness(frame, html, base, colors);
+  const message = useMemo(() => messageOf(html), [html]);
+
+  const proofs = useMemo<readonly ShownProof[]>(() => {
+    const drawn = shownProofs(filters).map((key) => {
+      const shown = received(message, key.client, { ...key, quoted: Number(filters.quoted) });
+      return {
+        ...key,
+        ...shown,
+        html: filters.pictures === "blocked" ? picturesBlocked(shown.html) : shown.html,
+      };
+    });
+    const unrestOf = (proof: ShownProof): number => before.get(keyText(proof))?.unrest ?? 0;
+    return [...drawn].sort((one, other) => unrestOf(other) - unrestOf(one));
+  }, [message, filters, before]);
+
+  /** What is quoted or blocked is drawn differently on purpose. */
+  const comparable = filters.quoted === "0" && filters.pictures === "shown";
+  const measuredOf = (proof: ShownProof) => (comparable ? (measured.get(keyText(proof)) ?? null) : null);
+  const { still, all } = stillness(measured);
+  /** How still it was before a mend, until what came of it has been measured. */
+  const mended = useRef<number | null>(null);
+  useEffect(() => {
+    if (!done || mended.current === null) return;
+    toast(gainOf(mended.current, still, all));
+    mended.current = null;
+  }, [done, still, all]);
+  const mend = (wanted: Mend): void => {
+    mended.current = still;
+    onMend(wanted);
+  };
+
+  const opened = proofs.find((proof) => keyText(proof) === open);
+
+  const show = (client: StandInId, mode: "light" | "dark"): void => {
+    const wanted = keyText({ client, mode, account: "own" });
+    setFilters(everything);
+    setOpen(wanted);
+  };
+
+  return (
+    <div className="grid grid-cols-[minmax(0,1fr)_270px] gap-8">
+      <div className="min-w-0">
+        <div className="flex items-baseline gap-4 pb-1">
+          <h1 className="font-serif text-2xl" aria-live="polite">
+            {done ? `Still in ${still} of ${all}` : "Measuring…"}
+          </h1>
+          <p className="min-w-0 flex-1 text-xs leading-4 text-soft">{stillDefinition}</p>
+        </div>
+        <WallFilters
+          filters={filters}
+          onChange={setFilters}
+          form={form}
+          onForm={shortHtml === null ? null : setForm}
+        />
+        <p className="my-2 text-xs text-soft">
+          Stand-ins are simulations, built from published facts about kinds of mail client. They are not the
+          clients themselves.
+        </p>
+        <div className="grid grid-cols-2 gap-x-5 gap-y-6 min-[1100px]:grid-cols-3">
+          {proofs.map((proof) => (
+            <ProofCard
+              key={keyText(proof)}
+              proof={proof}
+              base={base}
+              design={design}
+              measured={measuredOf(proof)}
+              onOpen={() => setOpen(keyText(proof))}
+            />
+          ))}
+        </div>
+      </div>
+      <aside aria-label="Findings">
+        <h2 className="mb-3 font-serif text-2xl">{formatCount(found.length, "finding")}</h2>
+        <FindingList
+          findings={found}
+          empty="Nothing will go wrong that is known here."
+          onMend={mend}
+          busy={busy || !done}
+        />
+        {done && <DriftTable measured={measured} onShow={show} />}
+      </aside>
+      {/* What is measured is drawn here, where nobody sees it. */}
+      <iframe
+        ref={frame}
+        title="Measuring"
+        aria-hidden
+        tabIndex={-1}
+        inert
+        sandbox="allow-same-origin"
+        srcDoc={blank}
+        className="pointer-events-none fixed -left-[3000px] top-0 h-[1200px] border-0 opacity-0"
+      />
+      {opened && (
+        <ProofZoom
+          proof={opened}
+          base={base}
+          design={html}
+          measured={measuredOf(opened)}
+          onClose={() => setOpen(null)}
+        />
+      )}
+    </div>
+  );
+}
