@@ -58,7 +58,7 @@ const stillBounds = {
 } as const;
 
 /** The definition, said where the number is shown. */
-export const stillDefinition = `A proof is still when nothing in it moved more than ${stillBounds.moved} px, nothing wraps differently or is gone, no text is under ${stillBounds.contrast}:1, and of no picture less than ${stillBounds.visibility * 100} % stands out.`;
+export const stillDefinition = `A proof is still when nothing in it moved more than ${stillBounds.moved} px, nothing wraps differently or is gone, no text is under ${stillBounds.contrast}:1, and of each picture ${stillBounds.visibility * 100} % or more stands out.`;
 
 const hasWords = (text: string): boolean => /[\p{L}\p{N}]/u.test(text);
 

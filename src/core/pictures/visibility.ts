@@ -20,7 +20,10 @@ const leastAlpha = 16;
 /** The most colours that are kept; the rest are mostly edges. */
 const mostColors = 48;
 
-/** Contrast from which something is told from what is behind it. Graphics that one needs want 3:1 (WCAG 2.2, 1.4.11). */
+/**
+ * Contrast from which something is told from what is behind it at all: a dark green plate on black is still seen. To be
+ * made out without effort, drawings need 3:1 (WCAG 2.2, 1.4.11).
+ */
 const standsOut = 2;
 
 /** A picture of which less can be told from what is behind it has vanished. */

@@ -6,6 +6,8 @@ export interface DrawnSignature {
   readonly parts: readonly DrawnPart[];
   /** How wide what is drawn is, beyond its pane as well; px. */
   readonly width: number;
+  /** The width of the whole signature. */
+  readonly whole: number;
   /** The smallest type that has letters; px. */
   readonly smallestType: number;
 }
@@ -118,5 +120,5 @@ export function readParts(body: HTMLElement): DrawnSignature {
       source: picture ? pathOf(element) : "",
     });
   }
-  return { parts, width: body.scrollWidth, smallestType };
+  return { parts, width: body.scrollWidth, whole: origin.width, smallestType };
 }

@@ -126,7 +126,7 @@ export function useStillness(
         measured.set(keyText(key), compared(key, design, drawn, colors));
         await breathe();
       }
-      const width = Math.max(...design.parts.map((part) => part.left + part.width), 0) + 2 * frameMargin;
+      const width = design.whole + 2 * frameMargin;
       setState({ html, measured, done: true, before: measured, design: width });
     };
 
