@@ -1,3 +1,4 @@
+import { findStillness } from "@/server/signatures/stillness";
 import { openSignatures, openWaiting } from "@/server/signatures/open-signature";
 import { findOrganisation } from "@/server/settings/organisation";
 import { listPeople } from "@/server/people/people";
@@ -14,6 +15,7 @@ export default async function ShelfPage() {
     findOrganisation(),
     openWaiting(),
   ]);
+  const still = await findStillness(signatures);
   return (
     <>
       <SiteHeader current="Shelf" />
@@ -29,6 +31,7 @@ export default async function ShelfPage() {
           base,
           weight,
           findings: openFindings(findings).length,
+          stillness: still.get(id) ?? null,
           breaking: findings.filter(({ severity }) => severity === "break").length,
           updatedAt,
         }))}

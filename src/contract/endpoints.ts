@@ -228,6 +228,9 @@ export const endpoints = {
   settleRefusedSave: post("/api/signatures/:id/refused")
     .body(object({ refusedId: id, keep: choice("mine", "saved", "apart") }))
     .json<Settled>(),
+  keepStillness: put("/api/signatures/:id/stillness")
+    .body(object({ revision: count(1, 1e9), still: count(0, 1000), all: count(1, 1000) }))
+    .json<void>(),
   listVersions: get("/api/signatures/:id/versions").json<{ versions: readonly Version[] }>(),
   nameVersion: post("/api/signatures/:id/versions")
     .body(object({ name: words("A version's name", 80, "A version that is kept needs a name.") }))

@@ -28,6 +28,7 @@ export {
   type DirectoryPerson,
   type LetterType,
   type OpenSignature,
+  type Stillness,
   type Settled,
   type StaleSave,
   type Version,

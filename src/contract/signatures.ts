@@ -3,6 +3,12 @@ import type { Person } from "@/core/people";
 import { color, object, words, type TypeOf, textSize } from "@/core/values";
 
 /** A signature as one of its screens opens it. */
+/** In how many of all proofs a signature is still. */
+export interface Stillness {
+  readonly still: number;
+  readonly all: number;
+}
+
 export interface OpenSignature {
   readonly id: string;
   readonly name: string;

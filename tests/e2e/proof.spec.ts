@@ -1,5 +1,6 @@
 /** The wall of proofs: what each stand-in shows, how still it is, and what is said of it, checked against the frames. */
 import type { Page } from "@playwright/test";
+import { cell, openCopy } from "./bench";
 import { expect, test } from "./test";
 
 async function openProof(page: Page, name: string): Promise<void> {
@@ -144,4 +145,26 @@ test("a mend makes it still in more, is measured again, and is taken back in one
   await expect(page.getByRole("status").filter({ hasText: "Saved" })).toBeVisible();
   await page.getByRole("button", { name: "Take the last change back" }).click();
   await expect(unreadable).toHaveText(/hard to read/);
+});
+
+test("the Bench measures when it comes to rest, and the Shelf and the line show what was measured of what is there", async ({
+  page,
+}) => {
+  await openCopy(page, "Short, for answers");
+  const address = page.url();
+  const stations = page.getByRole("navigation", { name: "Stations" });
+  await expect(stations).toContainText("still in 28 of 28", { timeout: 30_000 });
+
+  // What is typed has not been measured; then it is, and kept.
+  await cell(page, 1, 1).locator("p").last().click();
+  await page.keyboard.press("End");
+  await page.keyboard.type(" and sowing");
+  await expect(stations).not.toContainText("still in");
+  await expect(stations).toContainText("still in 28 of 28", { timeout: 30_000 });
+  await page.goto(`${address}/install`);
+  await expect(stations).toContainText("still in 28 of 28");
+  await page.goto("/");
+  await expect(page.getByRole("listitem").filter({ hasText: "Short, for answers, tried" })).toContainText(
+    "still in 28 of 28",
+  );
 });

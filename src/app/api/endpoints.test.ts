@@ -63,6 +63,7 @@ const bodies = {
   saveSignature: { document: blankSignature(1, 1).toJSON() as object, revision: 1 },
   describeSignature: { name: "Press desk" },
   settleRefusedSave: { refusedId: "none", keep: "mine" },
+  keepStillness: { revision: 1, still: 24, all: 28 },
   nameVersion: { name: "Before" },
   swapPicture: { from: cut, to: cut },
   publishPictures: { base: "https://sedgeweb.example/pictures" },

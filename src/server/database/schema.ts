@@ -88,6 +88,17 @@ export const cuts = sqliteTable(
   ],
 );
 
+/** In how many proofs each signature was still when it was last measured, and of what HTML that was. */
+export const stillness = sqliteTable("stillness", {
+  signatureId: text("signature_id")
+    .primaryKey()
+    .references(() => signatures.id, { onDelete: "cascade" }),
+  /** Hash of the HTML that was measured: of another one nothing is known. */
+  htmlHash: text("html_hash").notNull(),
+  still: integer("still").notNull(),
+  all: integer("all_proofs").notNull(),
+});
+
 /** The colours of cuts and loops, by the hash of their bytes: what they stand out from is asked often. */
 export const pictureColors = sqliteTable("picture_colors", {
   hash: text("hash").primaryKey(),

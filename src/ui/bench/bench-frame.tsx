@@ -3,6 +3,7 @@
 import { History, Keyboard, Redo2, Search, Undo2 } from "lucide-react";
 import { redo, redoDepth, undo, undoDepth } from "prosemirror-history";
 import { memo } from "react";
+import type { Stillness } from "@/contract";
 import type { Finding } from "@/core/checks";
 import { fontStack } from "@/core/signature";
 import { IconButton } from "../parts/icon-button";
@@ -22,6 +23,7 @@ interface Props {
   readonly signature: { readonly id: string; readonly name: string; readonly personId: string | null };
   readonly people: readonly PersonChoice[];
   readonly findings: readonly Finding[];
+  readonly stillness: Stillness | null;
   readonly saveState: SaveState;
   readonly drawFor: (personId: string | null) => void;
   readonly setForm: (form: Form) => void;
@@ -52,6 +54,7 @@ export const BenchFrame = memo(function BenchFrame(props: Props) {
         people={people}
         current="build"
         findings={findings}
+        stillness={props.stillness}
         onDrawnFor={drawFor}
         besidePerson={
           <button

@@ -3,10 +3,11 @@
 import { useCallback, useEffect, useMemo, useState } from "react";
 import { flushSync } from "react-dom";
 import { toast } from "sonner";
-import type { OpenSignature, Version } from "@/contract";
+import type { OpenSignature, Stillness, Version } from "@/contract";
 import type { Finding, LinkAnswers, PictureFactsBySource } from "@/core/checks";
 import type { Proof } from "@/core/clients";
 import { compile } from "@/core/compile";
+import type { KnownColors } from "@/core/layout";
 import { callingCodeOf, type NetworkKind } from "@/core/links";
 import type { Person } from "@/core/people";
 import { parseSignature, settingsOf, shortForm } from "@/core/signature";
@@ -38,6 +39,7 @@ import { useFindings } from "../signature/use-findings";
 import type { Form } from "../signature/form-switch";
 import type { LetterType } from "./sheet/letter-type";
 import { ProofStrip } from "./proofs/proof-strip";
+import { useMeter } from "./proofs/use-meter";
 import { useBenchActions, type Open } from "./tools/use-bench-actions";
 import { useEditor } from "./editor/use-editor";
 
@@ -69,6 +71,10 @@ interface Props {
   readonly networks: readonly NetworkKind[];
   /** Those that it is opened with. */
   readonly findings: readonly Finding[];
+  /** In how many proofs it was still when it was last measured, if it was measured as it is opened. */
+  readonly kept: Stillness | null;
+  /** The colours of its pictures, by the paths that they are drawn from. */
+  readonly colors: KnownColors;
   readonly proofs: readonly Proof[];
 }
 
@@ -142,6 +148,11 @@ export function Bench({ signature, person: ownPerson, people, base, brandColors,
     edited.asOpened ? rest.findings : [],
   );
 
+  /** What is tried, or was only just chosen, is not what would be sent. */
+  const asSent = form === "full" && person === ownPerson ? html : null;
+  const { colors, kept } = rest;
+  const meter = useMeter(edited, asSent, { base, colors, kept, revision: signature.revision });
+
   const benchActions = useBenchActions({
     setOpen,
     focusSheet: tools.focus,
@@ -211,6 +222,7 @@ export function Bench({ signature, person: ownPerson, people, base, brandColors,
           signature={signature}
           people={people}
           findings={findings}
+          stillness={meter.stillness}
           saveState={saving}
           drawFor={chosen.drawFor}
           setForm={setForm}
@@ -219,6 +231,7 @@ export function Bench({ signature, person: ownPerson, people, base, brandColors,
           setOpen={setOpen}
         />
         <ProofStrip html={html} base={base} opened={rest.proofs} />
+        {meter.element}
       </div>
       {open?.kind === "picture" && (
         <PictureDialog

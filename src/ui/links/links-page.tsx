@@ -4,7 +4,7 @@
 import { Footprints, MousePointerClick, Square, Wrench } from "lucide-react";
 import { useMemo, useState } from "react";
 import { toast } from "sonner";
-import { endpoints, type KeptAnswer, type OpenSignature } from "@/contract";
+import { endpoints, type KeptAnswer, type OpenSignature, type Stillness } from "@/contract";
 import { applyMend, applyMends, type Finding, type PictureFactsBySource } from "@/core/checks";
 import { callingCodeOf, describeLink, type NetworkKind } from "@/core/links";
 import type { Person } from "@/core/people";
@@ -39,6 +39,8 @@ interface Props {
   readonly brandColors: readonly string[];
   /** Those that it is opened with. */
   readonly findings: readonly Finding[];
+  /** In how many proofs it was still when it was last measured, if it was measured as it is opened. */
+  readonly kept: Stillness | null;
 }
 
 const openEach = lazily(() => import("./open-each").then(({ OpenEach }) => OpenEach));
@@ -64,6 +66,8 @@ export function LinksPage(props: Props) {
   const [view, setView] = useState<keyof typeof views>("table");
   const [panel, setPanel] = useState<keyof typeof panels>("findings");
   const [stepping, setStepping] = useState(false);
+  /** Whose letters they open, before the page has been made anew for a choice. */
+  const [drawnFor, setDrawnFor] = useState(signature.personId);
   const document = edited.state.doc;
   const settings = settingsOf(document);
   const { answers, waiting } = walk;
@@ -81,7 +85,7 @@ export function LinksPage(props: Props) {
   const toWalk = [...new Set(links.filter(isWeb).map(({ href }) => href))];
 
   const open = async (link: PlacedLink): Promise<void> => {
-    if (!(await openLink(link.href, signature.personId)))
+    if (!(await openLink(link.href, drawnFor)))
       return void toast(`Nothing here opened ${describeLink(link.href).shown}, so it counts as not opened.`);
     try {
       const answer = await ask(endpoints.recordOpening, {
@@ -104,9 +108,11 @@ export function LinksPage(props: Props) {
       edited={edited}
       people={people}
       current="links"
+      onDrawnFor={setDrawnFor}
       findings={findings}
       person={person}
       base={base}
+      kept={props.kept}
     >
       <div className="grid grid-cols-[minmax(0,1fr)_290px] gap-8">
         <div className="min-w-0">

@@ -3,7 +3,7 @@
 /** The pictures of one signature: their cuts, those at addresses elsewhere, and what is wrong with them. */
 import { useState, type ReactNode } from "react";
 import { toast } from "sonner";
-import type { CatalogueEntry, ForeignPicture, OpenSignature } from "@/contract";
+import type { CatalogueEntry, ForeignPicture, OpenSignature, Stillness } from "@/contract";
 import {
   applyMend,
   weightOf,
@@ -37,6 +37,8 @@ interface Props {
   readonly organisation: string;
   readonly networks: readonly NetworkKind[];
   readonly findings: readonly Finding[];
+  /** In how many proofs it was still when it was last measured, if it was measured as it is opened. */
+  readonly kept: Stillness | null;
   /** The originals whose cuts stand in it. */
   readonly placed: readonly CatalogueEntry[];
   /** What was found at addresses elsewhere. */
@@ -86,6 +88,7 @@ export function SignaturePictures(props: Props) {
       findings={found.findings}
       person={person}
       base={base}
+      kept={props.kept}
     >
       <div className="grid grid-cols-[minmax(0,1fr)_260px] gap-8">
         <div className="min-w-0">

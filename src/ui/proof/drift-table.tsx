@@ -2,8 +2,8 @@
 
 import { standInIds, standIns, type Mode, type StandInId } from "@/core/clients";
 import { saidOf } from "./said";
-import type { Measured } from "./use-stillness";
-import { keyText } from "./wall";
+import type { Measured } from "../signature/stillness/use-stillness";
+import { keyText } from "../signature/stillness/proof-keys";
 
 interface Props {
   readonly measured: Measured;

@@ -3,7 +3,7 @@
 /** The wall of proofs over a signature that is edited by its findings' mends. */
 import { useMemo } from "react";
 import { toast } from "sonner";
-import type { KeptAnswer, OpenSignature } from "@/contract";
+import type { KeptAnswer, OpenSignature, Stillness } from "@/contract";
 import { applyMend, type Finding, type PictureFactsBySource } from "@/core/checks";
 import { compile } from "@/core/compile";
 import type { KnownColors } from "@/core/layout";
@@ -17,6 +17,7 @@ import { useSignature } from "../signature/editing/use-signature";
 import type { PersonChoice } from "../signature/signature-header";
 import { useFindings } from "../signature/use-findings";
 import { ProofWall } from "./proof-wall";
+import { useKeptStillness } from "../signature/stillness/use-kept-stillness";
 
 interface Props {
   readonly signature: OpenSignature;
@@ -29,6 +30,8 @@ interface Props {
   readonly networks: readonly NetworkKind[];
   /** Those that it is opened with. */
   readonly findings: readonly Finding[];
+  /** In how many proofs it was still when it was last measured, if it was measured as it is opened. */
+  readonly kept: Stillness | null;
   /** The colours of its pictures, by the paths that they are drawn from. */
   readonly colors: KnownColors;
 }
@@ -49,6 +52,7 @@ export function ProofPage(props: Props) {
     () => (hasShortForm(document) ? compile(shortForm(document), options) : null),
     [document, options],
   );
+  const still = useKeptStillness(edited, html);
   return (
     <EditingStation
       signature={signature}
@@ -58,6 +62,8 @@ export function ProofPage(props: Props) {
       findings={found.findings}
       person={person}
       base={base}
+      kept={props.kept}
+      measured={still.measured}
     >
       <ProofWall
         html={html}
@@ -66,6 +72,7 @@ export function ProofPage(props: Props) {
         found={found.findings}
         colors={colors}
         busy={found.document !== document}
+        onMeasured={still.onMeasured}
         onMend={(mend) => {
           if (!change((transform) => applyMend(transform, mend))) toast("That had been put right already.");
         }}

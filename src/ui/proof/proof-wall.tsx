@@ -3,17 +3,19 @@
 import { useEffect, useMemo, useRef, useState } from "react";
 import { toast } from "sonner";
 import type { Finding, Mend } from "@/core/checks";
+import type { Stillness } from "@/contract";
 import { messageOf, picturesBlocked, received, type StandInId } from "@/core/clients";
 import { stillDefinition, type KnownColors } from "@/core/layout";
 import { formatCount } from "../parts/format";
-import { frameDocument } from "../parts/drawing/frame-document";
 import { FindingList } from "../signature/finding-list";
 import type { Form } from "../signature/form-switch";
 import { DriftTable } from "./drift-table";
+import { MeasuringFrame } from "../signature/stillness/measuring-frame";
 import { ProofCard } from "./proof-card";
 import { ProofZoom } from "./proof-zoom";
-import { stillness, useStillness } from "./use-stillness";
-import { everything, keyText, shownProofs, type Filters, type ShownProof } from "./wall";
+import { stillness, useStillness } from "../signature/stillness/use-stillness";
+import { keyText } from "../signature/stillness/proof-keys";
+import { everything, shownProofs, type Filters, type ShownProof } from "./wall";
 import { WallFilters } from "./wall-filters";
 
 interface Props {
@@ -26,6 +28,8 @@ interface Props {
   readonly onMend: (mend: Mend) => void;
   /** Whether the findings are of an earlier document. */
   readonly busy: boolean;
+  /** Is told how still the full form is, once that has been measured. */
+  readonly onMeasured: (measured: Stillness, html: string) => void;
   /** The colours of its pictures, by the paths that they are drawn from. */
   readonly colors: KnownColors;
 }
@@ -34,10 +38,8 @@ interface Props {
 const gainOf = (before: number, still: number, all: number): string =>
   still === before ? `Still in ${still} of ${all}, as before.` : `Still in ${before} → ${still} of ${all}.`;
 
-const blank = frameDocument({ html: "", area: "" });
-
 /** The signature as each stand-in shows it, how still it is in each, and what will go wrong. */
-export function ProofWall({ html: full, shortHtml, base, found, colors, onMend, busy }: Props) {
+export function ProofWall({ html: full, shortHtml, base, found, colors, onMend, busy, onMeasured }: Props) {
   const [filters, setFilters] = useState<Filters>(everything);
   const [form, setForm] = useState<Form>("full");
   const [open, setOpen] = useState<string | null>(null);
@@ -63,6 +65,10 @@ export function ProofWall({ html: full, shortHtml, base, found, colors, onMend, 
   const comparable = filters.quoted === "0" && filters.pictures === "shown";
   const measuredOf = (proof: ShownProof) => (comparable ? (measured.get(keyText(proof)) ?? null) : null);
   const { still, all } = stillness(measured);
+  useEffect(() => {
+    if (done && html === full) onMeasured({ still, all }, html);
+  }, [done, html, full, still, all, onMeasured]);
+
   /** How still it was before a mend, until what came of it has been measured. */
   const mended = useRef<number | null>(null);
   useEffect(() => {
@@ -125,17 +131,7 @@ export function ProofWall({ html: full, shortHtml, base, found, colors, onMend, 
         />
         {done && <DriftTable measured={measured} onShow={show} />}
       </aside>
-      {/* What is measured is drawn here, where nobody sees it. */}
-      <iframe
-        ref={frame}
-        title="Measuring"
-        aria-hidden
-        tabIndex={-1}
-        inert
-        sandbox="allow-same-origin"
-        srcDoc={blank}
-        className="pointer-events-none fixed -left-[3000px] top-0 h-[1200px] border-0 opacity-0"
-      />
+      <MeasuringFrame frame={frame} />
       {opened && (
         <ProofZoom
           proof={opened}

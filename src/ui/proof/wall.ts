@@ -6,30 +6,8 @@ import {
   type Account,
   type Mode,
   type Received,
-  type StandInId,
 } from "@/core/clients";
-
-/** One proof: a kind of client in a mode, with an account of one sort. */
-export interface ProofKey {
-  readonly client: StandInId;
-  readonly mode: Mode;
-  readonly account: Account;
-}
-
-export const keyText = ({ client, mode, account }: ProofKey): string => `${client} ${mode} ${account}`;
-
-const modes = ["light", "dark"] as const;
-
-/** Every proof that stillness counts, light and dark; and those with an account of another provider, where that differs. */
-export const allProofs: readonly ProofKey[] = standInIds.flatMap((client) =>
-  modes.flatMap((mode) =>
-    (differsByAccount(client) ? (["own", "other"] as const) : (["own"] as const)).map((account) => ({
-      client,
-      mode,
-      account,
-    })),
-  ),
-);
+import { modes, type ProofKey } from "../signature/stillness/proof-keys";
 
 export type Family = "all" | "webmail" | "desktop" | "phone";
 

@@ -10,6 +10,7 @@ const signature = (name: string, rest: Partial<ShelfSignature> = {}): ShelfSigna
   base: "",
   weight: 0,
   findings: 0,
+  stillness: null,
   breaking: 0,
   updatedAt: 0,
   ...rest,

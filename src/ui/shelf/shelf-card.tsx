@@ -3,6 +3,7 @@
 import { Check, Copy, OctagonX, Pencil, Trash2, TriangleAlert } from "lucide-react";
 import Link from "next/link";
 import { useState } from "react";
+import type { Stillness } from "@/contract";
 import { formatBytes, formatCount } from "../parts/format";
 import { IconButton } from "../parts/icon-button";
 import { localPictures } from "../parts/drawing/local-pictures";
@@ -17,6 +18,8 @@ export interface ShelfSignature {
   /** Bytes of its pictures. */
   readonly weight: number;
   readonly findings: number;
+  /** In how many proofs it is still; null while it has not been measured as it is. */
+  readonly stillness: Stillness | null;
   /** How many of the findings will fail for a recipient. */
   readonly breaking: number;
   /** ms since 1970. */
@@ -32,7 +35,7 @@ interface Props {
 
 /** Its links fetch nothing ahead: a shelf of forty would ask for eighty pages that nobody opens. */
 export function ShelfCard({ signature, onRename, onDuplicate, onDelete }: Props) {
-  const { id, name, personName, html, base, weight, findings, breaking } = signature;
+  const { id, name, personName, html, base, weight, findings, breaking, stillness } = signature;
   const [renaming, setRenaming] = useState(false);
   return (
     <li className="border-t border-pine pt-2">
@@ -84,6 +87,16 @@ export function ShelfCard({ signature, onRename, onDuplicate, onDelete }: Props)
           <Trash2 size={15} aria-hidden />
         </IconButton>
         <span className="ml-auto whitespace-nowrap">
+          {stillness && (
+            <Link
+              href={`/signatures/${id}/proof`}
+              prefetch={false}
+              className={`rounded-sm hover:text-pine ${stillness.still < stillness.all ? "text-clay" : ""}`}
+            >
+              still in {stillness.still} of {stillness.all}
+            </Link>
+          )}
+          {stillness && " · "}
           {html.length.toLocaleString("en")} characters · {formatBytes(weight)}
         </span>
       </div>

@@ -3,7 +3,7 @@
 import { useRouter } from "next/navigation";
 import { useState, type ReactNode } from "react";
 import { toast } from "sonner";
-import { endpoints } from "@/contract";
+import { endpoints, type Stillness } from "@/contract";
 import type { Finding, Station } from "@/core/checks";
 import { ChoiceField } from "../parts/fields/choice-field";
 import { ask } from "../parts/asking/ask";
@@ -26,6 +26,8 @@ interface Props {
   readonly people: readonly PersonChoice[];
   readonly current: Station;
   readonly findings: readonly Finding[];
+  /** In how many proofs it is still; null where that is not known of what is shown. */
+  readonly stillness: Stillness | null;
   /** Is told of a choice as it is made, before the page is drawn for it. */
   readonly onDrawnFor?: (id: PersonId) => void;
   /** What stands beside the choice of the person. */
@@ -91,7 +93,7 @@ export function SignatureHeader(props: Props) {
         {besidePerson}
         <div className="ml-auto flex items-center gap-2">{children}</div>
       </div>
-      <TheLine signatureId={signatureId} current={current} findings={findings} />
+      <TheLine signatureId={signatureId} current={current} findings={findings} stillness={props.stillness} />
     </header>
   );
 }

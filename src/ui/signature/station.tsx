@@ -1,4 +1,5 @@
 import type { ReactNode } from "react";
+import type { Stillness } from "@/contract";
 import type { Finding, Station as StationId } from "@/core/checks";
 import { SaveStatus } from "./editing/save-status";
 import type { SaveState } from "./editing/use-saving";
@@ -14,15 +15,20 @@ interface Props {
   };
   /** Of a view that edits; else what is shown is what is saved. */
   readonly saving?: SaveState;
+  /** In how many proofs it is still; null where that is not known of what is shown. */
+  readonly stillness: Stillness | null;
   readonly people: readonly PersonChoice[];
   readonly current: StationId;
+  /** Is told of another person as soon as one is chosen. */
+  readonly onDrawnFor?: (id: string | null) => void;
   /** What stands beside the word that it is saved. */
   readonly besideSaved?: ReactNode;
   readonly children: ReactNode;
 }
 
 /** A screen of a signature, under its header and the line. */
-export function Station({ signature, saving, people, current, besideSaved, children }: Props) {
+export function Station(props: Props) {
+  const { signature, stillness, saving, people, current, onDrawnFor, besideSaved, children } = props;
   return (
     <>
       <SignatureHeader
@@ -33,6 +39,8 @@ export function Station({ signature, saving, people, current, besideSaved, child
         people={people}
         current={current}
         findings={signature.findings}
+        stillness={stillness}
+        {...(onDrawnFor && { onDrawnFor })}
       >
         {besideSaved}
         {saving ? (

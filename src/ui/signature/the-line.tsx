@@ -1,4 +1,5 @@
 import Link from "next/link";
+import type { Stillness } from "@/contract";
 import type { Finding, Station } from "@/core/checks";
 import { openFindings } from "./open-findings";
 
@@ -14,10 +15,12 @@ interface Props {
   readonly signatureId: string;
   readonly current: Station;
   readonly findings: readonly Finding[];
+  /** In how many proofs it is still; null where that is not known of what is shown. */
+  readonly stillness: Stillness | null;
 }
 
 /** The line across the top of a signature's screens: a station fills when nothing is open there. */
-export function TheLine({ signatureId, current, findings }: Props) {
+export function TheLine({ signatureId, current, findings, stillness }: Props) {
   return (
     <nav aria-label="Stations" className="relative px-5 pb-1.5 pt-1">
       <div aria-hidden className="absolute inset-x-5 top-[12px] border-t border-pine" />
@@ -45,6 +48,11 @@ export function TheLine({ signatureId, current, findings }: Props) {
                     <span className="ml-1 font-semibold text-clay">
                       {open}
                       <span className="sr-only"> open findings</span>
+                    </span>
+                  )}
+                  {id === "proof" && stillness && (
+                    <span className="ml-1.5 text-xs font-normal text-soft">
+                      still in {stillness.still} of {stillness.all}
                     </span>
                   )}
                 </span>

@@ -1,4 +1,6 @@
 import { receivedByEach } from "@/core/clients";
+import { colorsOfCuts } from "@/server/pictures/picture-colors";
+import { keptStillness } from "@/server/signatures/stillness";
 import { findLetterType } from "@/server/settings/letter-type";
 import { Bench } from "@/ui/bench/bench";
 import { shownStandIns } from "@/ui/bench/proofs/shown-stand-ins";
@@ -35,6 +37,8 @@ export default async function BenchPage({ params }: Props) {
       place={{ map: organisation?.map ?? "", address: organisation?.address ?? "" }}
       networks={signature.networks}
       findings={findings}
+      kept={await keptStillness(signature)}
+      colors={await colorsOfCuts(signature.cuts)}
       proofs={receivedByEach(signature.html, shownStandIns)}
     />
   );

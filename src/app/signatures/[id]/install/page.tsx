@@ -1,6 +1,7 @@
 import type { Node } from "prosemirror-model";
 import { compile } from "@/core/compile";
 import { hasShortForm, parseSignature, shortForm } from "@/core/signature";
+import { keptStillness } from "@/server/signatures/stillness";
 import { InstallPage, type CompiledForms } from "@/ui/install/install-page";
 import { Station } from "@/ui/signature/station";
 import { openOrNotFound } from "../open-or-not-found";
@@ -24,7 +25,12 @@ export default async function SignatureInstallPage({ params }: Props) {
     file: compile(document, { destination: "document-file", person, base }),
   });
   return (
-    <Station signature={signature} people={people} current="install">
+    <Station
+      signature={signature}
+      stillness={await keptStillness(signature)}
+      people={people}
+      current="install"
+    >
       <InstallPage
         name={signature.name}
         revision={signature.revision}

@@ -1,6 +1,7 @@
 import { linksOf, parseSignature } from "@/core/signature";
 import { findOpenings } from "@/server/links/answers";
 import { LinksPage } from "@/ui/links/links-page";
+import { keptStillness } from "@/server/signatures/stillness";
 import { openOrNotFound } from "../open-or-not-found";
 import { peopleChoices } from "../people-choices";
 
@@ -30,6 +31,7 @@ export default async function LinksStation({ params }: Props) {
       organisation={organisation?.name ?? ""}
       networks={networks}
       findings={signature.findings}
+      kept={await keptStillness(signature)}
       brandColors={organisation?.colors.map(({ hex }) => hex) ?? []}
     />
   );

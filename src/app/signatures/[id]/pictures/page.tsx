@@ -7,6 +7,7 @@ import { webSpaceBase } from "@/server/invented-sites/web-space";
 import { PublishPanel } from "@/ui/pictures/addresses/publish-panel";
 import { SignaturePictures } from "@/ui/pictures/signature-pictures";
 import { UploadArea } from "@/ui/pictures/upload-area";
+import { keptStillness } from "@/server/signatures/stillness";
 import { openOrNotFound } from "../open-or-not-found";
 import { peopleChoices } from "../people-choices";
 
@@ -44,6 +45,7 @@ export default async function SignaturePicturesPage({ params }: Props) {
       organisation={organisation?.name ?? ""}
       networks={signature.networks}
       findings={signature.findings}
+      kept={await keptStillness(signature)}
       placed={placed}
       looked={looked}
       published={shownFromThere.map(({ address, fileName }) => ({ address, fileName }))}

@@ -1,5 +1,6 @@
 import { colorsOfCuts } from "@/server/pictures/picture-colors";
 import { ProofPage } from "@/ui/proof/proof-page";
+import { keptStillness } from "@/server/signatures/stillness";
 import { openOrNotFound } from "../open-or-not-found";
 import { peopleChoices } from "../people-choices";
 
@@ -27,6 +28,7 @@ export default async function SignatureProofPage({ params }: Props) {
       organisation={organisation?.name ?? ""}
       networks={networks}
       findings={signature.findings}
+      kept={await keptStillness(signature)}
       colors={await colorsOfCuts(signature.cuts)}
     />
   );

@@ -2,12 +2,13 @@
 
 /** Measures every proof of a signature in a frame that nobody sees, one after the other, while the page stays usable. */
 import { useEffect, useRef, useState, type RefObject } from "react";
+import type { Stillness } from "@/contract";
 import { designOf, messageArea, messageOf, received, standIns } from "@/core/clients";
 import { driftBetween, isStill, unrest, type KnownColors, type PartDrift } from "@/core/layout";
-import { localPictures } from "../parts/drawing/local-pictures";
-import { bodyOf, drawInto, frameMargin } from "../parts/drawing/frame-document";
+import { localPictures } from "../../parts/drawing/local-pictures";
+import { bodyOf, drawInto, frameMargin } from "../../parts/drawing/frame-document";
 import { readParts, type DrawnSignature } from "./read-parts";
-import { allProofs, keyText, type ProofKey } from "./wall";
+import { allProofs, keyText, type ProofKey } from "./proof-keys";
 
 export interface MeasuredProof extends ProofKey {
   readonly drift: readonly PartDrift[];
@@ -29,7 +30,7 @@ const designWidth = 1200;
 
 const paper = "html{background:#ffffff}";
 
-export interface Stillness {
+export interface MeasuredAll {
   /** Empty until all of it is done. */
   readonly measured: Measured;
   readonly done: boolean;
@@ -40,7 +41,7 @@ export interface Stillness {
 }
 
 /** Before anything is measured: as wide as signatures mostly are. */
-const nothing: Stillness = { measured: new Map(), done: false, before: new Map(), design: 480 };
+const nothing: MeasuredAll = { measured: new Map(), done: false, before: new Map(), design: 480 };
 
 /** Until the fonts that what is drawn needs are there, and pictures whose size is only known from their file. */
 async function settled(body: HTMLElement): Promise<void> {
@@ -86,21 +87,21 @@ function compared(
 }
 
 /**
- * The proofs of some HTML as they have been measured so far, all of them once it is done. `frame` is the one to measure in;
- * it is as wide as each kind's pane while that is drawn.
+ * The proofs of some HTML once all of them have been measured; null measures nothing and ends what is under way. `frame` is
+ * the one to measure in; it is as wide as each kind's pane while that is drawn.
  */
 export function useStillness(
   frame: RefObject<HTMLIFrameElement | null>,
-  html: string,
+  html: string | null,
   base: string,
   colors: KnownColors,
-): Stillness {
-  const [state, setState] = useState<Stillness & { readonly html: string }>({ html, ...nothing });
+): MeasuredAll {
+  const [state, setState] = useState<MeasuredAll & { readonly html: string | null }>({ html, ...nothing });
   const run = useRef(0);
 
   useEffect(() => {
     const element = frame.current;
-    if (!element) return;
+    if (!element || html === null) return;
     const current = ++run.current;
     const stopped = (): boolean => run.current !== current;
 
@@ -144,7 +145,7 @@ export function useStillness(
 }
 
 /** In how many of all proofs a signature is still; of accounts that differ the worse counts. */
-export function stillness(measured: Measured): { readonly still: number; readonly all: number } {
+export function stillness(measured: Measured): Stillness {
   const counted = new Map<string, boolean>();
   for (const { client, mode, still } of measured.values()) {
     const key = `${client} ${mode}`;

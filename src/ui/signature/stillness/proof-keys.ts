@@ -1,0 +1,24 @@
+/** Which proofs there are. */
+import { differsByAccount, standInIds, type Account, type Mode, type StandInId } from "@/core/clients";
+
+/** One proof: a kind of client in a mode, with an account of one sort. */
+export interface ProofKey {
+  readonly client: StandInId;
+  readonly mode: Mode;
+  readonly account: Account;
+}
+
+export const keyText = ({ client, mode, account }: ProofKey): string => `${client} ${mode} ${account}`;
+
+export const modes = ["light", "dark"] as const;
+
+/** Every proof that stillness counts, light and dark; and those with an account of another provider, where that differs. */
+export const allProofs: readonly ProofKey[] = standInIds.flatMap((client) =>
+  modes.flatMap((mode) =>
+    (differsByAccount(client) ? (["own", "other"] as const) : (["own"] as const)).map((account) => ({
+      client,
+      mode,
+      account,
+    })),
+  ),
+);
