@@ -263,6 +263,6 @@ describe("hints", () => {
 
 describe("the palette", () => {
   it("is the signature's own colours, most used first", () => {
-    expect(paletteOf(demo("full.json").doc).slice(0, 3)).toEqual(["#3F5B2E", "#C08A2B", "#5D6358"]);
+    expect(paletteOf(demo("full.json").doc).slice(0, 3)).toEqual(["#3F5B2E", "#C08A2B", "#4F554A"]);
   });
 });
