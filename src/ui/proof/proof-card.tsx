@@ -11,6 +11,8 @@ import type { ShownProof } from "./wall";
 
 interface Props {
   readonly proof: ShownProof;
+  /** Whether its frame is there by now. */
+  readonly drawn: boolean;
   readonly base: string;
   /** How wide the design is; px. */
   readonly design: number;
@@ -23,7 +25,7 @@ interface Props {
 const cardRoom = 296;
 
 /** One proof on the wall: drawn to fit, how still it is, and what was changed. */
-export const ProofCard = memo(function ProofCard({ proof, base, design, measured, onOpen }: Props) {
+export const ProofCard = memo(function ProofCard({ proof, drawn, base, design, measured, onOpen }: Props) {
   const standIn = standIns[proof.client];
   // That dark mode changes colours goes without saying.
   const told = proof.changes.filter((change) => isSeen(change) && change.code !== "colors-mirrored");
@@ -66,7 +68,11 @@ export const ProofCard = memo(function ProofCard({ proof, base, design, measured
           </span>
         ))}
       </p>
-      <ProofFrame proof={proof} base={base} room={cardRoom} design={design} />
+      {drawn ? (
+        <ProofFrame proof={proof} base={base} room={cardRoom} design={design} />
+      ) : (
+        <div className="h-36 border border-hairline" />
+      )}
       {seen.length > 0 && (
         <details className="mt-1 text-xs">
           <summary className="cursor-pointer text-soft">

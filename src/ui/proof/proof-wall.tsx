@@ -16,6 +16,7 @@ import { ProofZoom } from "./proof-zoom";
 import { stillness, useStillness } from "../signature/stillness/use-stillness";
 import { keyText } from "../signature/stillness/proof-keys";
 import { everything, shownProofs, type Filters, type ShownProof } from "./wall";
+import { useStaggered } from "./use-staggered";
 import { WallFilters } from "./wall-filters";
 
 interface Props {
@@ -81,6 +82,7 @@ export function ProofWall({ html: full, shortHtml, base, found, colors, onMend, 
     onMend(wanted);
   };
 
+  const ready = useStaggered(proofs.length);
   const opened = proofs.find((proof) => keyText(proof) === open);
 
   const show = (client: StandInId, mode: "light" | "dark"): void => {
@@ -109,10 +111,11 @@ export function ProofWall({ html: full, shortHtml, base, found, colors, onMend, 
           clients themselves.
         </p>
         <div className="grid grid-cols-2 gap-x-5 gap-y-6 min-[1100px]:grid-cols-3">
-          {proofs.map((proof) => (
+          {proofs.map((proof, index) => (
             <ProofCard
               key={keyText(proof)}
               proof={proof}
+              drawn={index < ready}
               base={base}
               design={design}
               measured={measuredOf(proof)}
