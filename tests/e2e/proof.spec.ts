@@ -168,3 +168,19 @@ test("the Bench measures when it comes to rest, and the Shelf and the line show 
     "still in 28 of 28",
   );
 });
+
+test("the wall is tried with other details by a key, and nothing of that is kept", async ({ page }) => {
+  await openProof(page, "Short, for answers");
+  const heading = page.getByRole("heading", { level: 1 });
+  const shown = page.locator('[data-stand-in="desktop-open"][data-mode="light"] iframe').contentFrame();
+  await page.getByRole("radio", { name: "Its own details" }).focus();
+  await page.keyboard.press("ArrowRight");
+  await page.keyboard.press("Enter");
+  await expect(heading).toHaveText(/^Still in \d+ of 28 for .+/);
+  await page.getByRole("radio", { name: "Right to left" }).click();
+  await expect(shown.locator("body")).toContainText(/[\u0590-\u06ff]/);
+  await expect(heading).toHaveText(/^Still in \d+ of 28 for [\u0590-\u06ff ]+$/);
+  await page.getByRole("radio", { name: "Its own details" }).click();
+  await expect(heading).toHaveText("Still in 28 of 28");
+  await expect(shown.locator("body")).not.toContainText(/[\u0590-\u06ff]/);
+});

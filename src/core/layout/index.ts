@@ -1,4 +1,5 @@
 export { longestPerson } from "./longest-person";
+export { trialPerson, type Trial } from "./trial-person";
 export {
   driftBetween,
   isStill,

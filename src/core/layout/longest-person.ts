@@ -30,3 +30,13 @@ export function longestPerson<P extends { readonly person: Person }>(
   });
   return found;
 }
+
+/** The one for whom the signature has its shortest longest line, the first of equals; null as for the longest. */
+export function shortestPerson<P extends { readonly person: Person }>(
+  document: Node,
+  people: readonly P[],
+): P | null {
+  const lengths = people.map(({ person }) => longestLine(document, person));
+  if (new Set(lengths).size <= 1 && people.length > 1) return null;
+  return people[lengths.indexOf(Math.min(...lengths))] ?? null;
+}

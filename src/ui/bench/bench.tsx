@@ -45,7 +45,7 @@ import { useEditor } from "./editor/use-editor";
 
 import { useLetterType } from "./sheet/use-letter-type";
 import { useSpelling } from "./sheet/use-spelling";
-import { useDirectory } from "./tools/use-directory";
+import { useDirectory } from "../signature/use-directory";
 import { useLongestPerson } from "./tools/use-longest-person";
 import { usePerson } from "./tools/use-person";
 import { heightGiven, type PictureTarget } from "./pictures/place-picture";

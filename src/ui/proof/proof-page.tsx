@@ -17,6 +17,7 @@ import { useSignature } from "../signature/editing/use-signature";
 import type { PersonChoice } from "../signature/signature-header";
 import { useFindings } from "../signature/use-findings";
 import { ProofWall } from "./proof-wall";
+import { useTrial } from "./use-trial";
 import { useKeptStillness } from "../signature/stillness/use-kept-stillness";
 
 interface Props {
@@ -46,13 +47,18 @@ export function ProofPage(props: Props) {
     { person, base, pictures, answers, organisation, networks },
     edited.asOpened ? props.findings : [],
   );
-  const options = useMemo(() => ({ destination: "webmail-paste", person, base }) as const, [person, base]);
+  const trial = useTrial(document);
+  const shown = trial.person ?? person;
+  const options = useMemo(
+    () => ({ destination: "webmail-paste", person: shown, base }) as const,
+    [shown, base],
+  );
   const html = useMemo(() => compile(document, options), [document, options]);
   const shortHtml = useMemo(
     () => (hasShortForm(document) ? compile(shortForm(document), options) : null),
     [document, options],
   );
-  const still = useKeptStillness(edited, html);
+  const still = useKeptStillness(edited, trial.person ? null : html);
   return (
     <EditingStation
       signature={signature}
@@ -71,6 +77,7 @@ export function ProofPage(props: Props) {
         base={base}
         found={found.findings}
         colors={colors}
+        trial={trial}
         busy={found.document !== document}
         onMeasured={still.onMeasured}
         onMend={(mend) => {

@@ -16,6 +16,7 @@ import { ProofZoom } from "./proof-zoom";
 import { stillness, useStillness } from "../signature/stillness/use-stillness";
 import { keyText } from "../signature/stillness/proof-keys";
 import { everything, shownProofs, type Filters, type ShownProof } from "./wall";
+import type { TrialPerson } from "./use-trial";
 import { useStaggered } from "./use-staggered";
 import { WallFilters } from "./wall-filters";
 
@@ -33,6 +34,8 @@ interface Props {
   readonly onMeasured: (measured: Stillness, html: string) => void;
   /** The colours of its pictures, by the paths that they are drawn from. */
   readonly colors: KnownColors;
+  /** Whose details are tried. */
+  readonly trial: TrialPerson;
 }
 
 /** What a mend did to the number, as it was measured after it. */
@@ -40,7 +43,17 @@ const gainOf = (before: number, still: number, all: number): string =>
   still === before ? `Still in ${still} of ${all}, as before.` : `Still in ${before} → ${still} of ${all}.`;
 
 /** The signature as each stand-in shows it, how still it is in each, and what will go wrong. */
-export function ProofWall({ html: full, shortHtml, base, found, colors, onMend, busy, onMeasured }: Props) {
+export function ProofWall({
+  html: full,
+  shortHtml,
+  base,
+  found,
+  colors,
+  onMend,
+  busy,
+  onMeasured,
+  trial,
+}: Props) {
   const [filters, setFilters] = useState<Filters>(everything);
   const [form, setForm] = useState<Form>("full");
   const [open, setOpen] = useState<string | null>(null);
@@ -82,6 +95,7 @@ export function ProofWall({ html: full, shortHtml, base, found, colors, onMend, 
     onMend(wanted);
   };
 
+  const forWhom = trial.person ? ` for ${trial.person.name}` : "";
   const ready = useStaggered(proofs.length);
   const opened = proofs.find((proof) => keyText(proof) === open);
 
@@ -96,7 +110,7 @@ export function ProofWall({ html: full, shortHtml, base, found, colors, onMend, 
       <div className="min-w-0">
         <div className="flex items-baseline gap-4 pb-1">
           <h1 className="font-serif text-2xl" aria-live="polite">
-            {done ? `Still in ${still} of ${all}` : "Measuring…"}
+            {done ? `Still in ${still} of ${all}${forWhom}` : "Measuring…"}
           </h1>
           <p className="min-w-0 flex-1 text-xs leading-4 text-soft">{stillDefinition}</p>
         </div>
@@ -105,6 +119,7 @@ export function ProofWall({ html: full, shortHtml, base, found, colors, onMend, 
           onChange={setFilters}
           form={form}
           onForm={shortHtml === null ? null : setForm}
+          trial={trial}
         />
         <p className="my-2 text-xs text-soft">
           Stand-ins are simulations, built from published facts about kinds of mail client. They are not the

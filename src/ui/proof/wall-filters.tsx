@@ -2,6 +2,7 @@
 
 import { WordSwitch } from "../parts/fields/word-switch";
 import { FormSwitch, type Form } from "../signature/form-switch";
+import type { TrialPerson, Tried } from "./use-trial";
 import type { Filters } from "./wall";
 
 interface Props {
@@ -10,10 +11,19 @@ interface Props {
   readonly form: Form;
   /** Null where a reply holds the whole. */
   readonly onForm: ((form: Form) => void) | null;
+  readonly trial: TrialPerson;
 }
 
+const details: Readonly<Record<Tried, string>> = {
+  own: "Its own details",
+  longest: "Longest",
+  shortest: "Shortest",
+  "other-letters": "Other letters",
+  "right-to-left": "Right to left",
+};
+
 /** Which proofs the wall shows, and of what. */
-export function WallFilters({ filters, onChange, form, onForm }: Props) {
+export function WallFilters({ filters, onChange, form, onForm, trial }: Props) {
   const set = (change: Partial<Filters>): void => onChange({ ...filters, ...change });
   return (
     <div className="flex flex-wrap gap-x-9 gap-y-1 border-y border-hairline py-1.5">
@@ -47,6 +57,7 @@ export function WallFilters({ filters, onChange, form, onForm }: Props) {
         choices={{ own: "Own accounts", other: "Another provider’s" }}
         onChange={(account) => set({ account })}
       />
+      <WordSwitch label="Details" value={trial.tried} choices={details} onChange={trial.choose} />
       {onForm && <FormSwitch form={form} onChange={onForm} />}
     </div>
   );

@@ -91,7 +91,7 @@ export function ShelfCard({ signature, onRename, onDuplicate, onDelete }: Props)
             <Link
               href={`/signatures/${id}/proof`}
               prefetch={false}
-              className={`rounded-sm hover:text-pine ${stillness.still < stillness.all ? "text-clay" : ""}`}
+              className={`rounded-sm underline hover:text-pine ${stillness.still < stillness.all ? "text-clay" : ""}`}
             >
               still in {stillness.still} of {stillness.all}
             </Link>

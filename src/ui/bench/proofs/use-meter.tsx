@@ -4,15 +4,12 @@
 import { useEffect, useState, type ReactNode } from "react";
 import type { Stillness } from "@/contract";
 import type { KnownColors } from "@/core/layout";
-import { lazily } from "../../parts/lazily";
 import { useSettled } from "../../parts/drawing/use-settled";
 import { useKeptStillness } from "../../signature/stillness/use-kept-stillness";
 import { isAsOpened } from "../../signature/editing/is-as-opened";
 import type { EditedSignature } from "../../signature/editing/use-signature";
 
-const meter = lazily(() =>
-  import("../../signature/stillness/stillness-meter").then(({ StillnessMeter }) => StillnessMeter),
-);
+const load = async () => (await import("../../signature/stillness/stillness-meter")).StillnessMeter;
 
 /** Nobody waits for the number: first what is being done; ms. */
 const rest = 2500;
@@ -35,18 +32,28 @@ export interface Meter {
 /** `html` is the signature as it will be sent; null while another form or person is tried. */
 export function useMeter(edited: EditedSignature, html: string | null, options: Options): Meter {
   const { base, colors, revision, kept } = options;
-  const [rested, setRested] = useState(false);
+  const [Meter, setMeter] = useState<Awaited<ReturnType<typeof load>> | null>(null);
   useEffect(() => {
-    const timer = setTimeout(() => setRested(true), rest);
-    return () => clearTimeout(timer);
+    let here = true;
+    const timer = setTimeout(() => {
+      // Where the server is away there is no number, and nothing else is missing.
+      load().then(
+        (loaded) => here && setMeter(() => loaded),
+        () => undefined,
+      );
+    }, rest);
+    return () => {
+      here = false;
+      clearTimeout(timer);
+    };
   }, []);
   const live = useKeptStillness(edited, html);
   const settled = useSettled(html, pause);
   const opened = isAsOpened(edited, { revision }) ? kept : null;
   return {
     stillness: html === null ? null : (live.measured ?? opened),
-    element: rested && (
-      <meter.Component
+    element: Meter && (
+      <Meter
         html={settled === html && !live.measured ? html : null}
         base={base}
         colors={colors}

@@ -6,7 +6,7 @@ import type { EditorState } from "prosemirror-state";
 import { toast } from "sonner";
 import { longestPerson } from "@/core/layout";
 import type { Person } from "@/core/people";
-import type { Directory } from "./use-directory";
+import type { Directory } from "../../signature/use-directory";
 
 export interface LongestPerson {
   /** Whose details are tried, or null while the signature's own person is shown. */

@@ -5,7 +5,7 @@ import { useCallback, useRef, useState } from "react";
 import { toast } from "sonner";
 import type { Person } from "@/core/people";
 import type { PersonId } from "../../signature/use-drawn-for";
-import type { Directory } from "./use-directory";
+import type { Directory } from "../../signature/use-directory";
 
 export interface ChosenPerson {
   readonly person: Person | null;

@@ -2,7 +2,7 @@
 
 import { useCallback, useRef } from "react";
 import { endpoints, type DirectoryPerson } from "@/contract";
-import { ask } from "../../parts/asking/ask";
+import { ask } from "../parts/asking/ask";
 
 export type Directory = () => Promise<readonly DirectoryPerson[]>;
 

@@ -1,0 +1,41 @@
+"use client";
+
+/** Trying the proofs with somebody else's details. */
+import { useRef, useState } from "react";
+import type { Node } from "prosemirror-model";
+import { toast } from "sonner";
+import { trialPerson, type Trial } from "@/core/layout";
+import type { Person } from "@/core/people";
+import { useDirectory } from "../signature/use-directory";
+
+/** Its own person, or how another is chosen. */
+export type Tried = "own" | Trial;
+
+export interface TrialPerson {
+  readonly tried: Tried;
+  /** Whose details are tried; null while its own person is shown. */
+  readonly person: Person | null;
+  readonly choose: (tried: Tried) => void;
+}
+
+const own = { tried: "own", person: null } as const;
+
+export function useTrial(document: Node): TrialPerson {
+  const directory = useDirectory();
+  const [state, setState] = useState<Omit<TrialPerson, "choose">>(own);
+  const wanted = useRef<Tried>("own");
+  const choose = (tried: Tried): void => {
+    wanted.current = tried;
+    if (tried === "own") return setState(own);
+    directory().then(
+      (people) => {
+        if (wanted.current !== tried) return;
+        const found = trialPerson(tried, document, people);
+        if (found) setState({ tried, person: found.person });
+        else toast("Nobody in the directory has such details for this signature.");
+      },
+      (error: Error) => toast.error(error.message),
+    );
+  };
+  return { ...state, choose };
+}
