@@ -2,7 +2,7 @@
 
 import { standInIds, standIns, type Mode, type StandInId } from "@/core/clients";
 import { saidOf } from "./said";
-import type { Measured } from "../signature/stillness/use-stillness";
+import type { Measured } from "../signature/stillness/measure-proofs";
 import { keyText } from "../signature/stillness/proof-keys";
 
 interface Props {

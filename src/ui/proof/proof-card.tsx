@@ -6,7 +6,7 @@ import { groupChanges, isSeen, standIns } from "@/core/clients";
 import { formatCount } from "../parts/format";
 import { ProofFrame } from "./proof-frame";
 import { notesOf, saidOf } from "./said";
-import type { MeasuredProof } from "../signature/stillness/use-stillness";
+import type { MeasuredProof } from "../signature/stillness/measure-proofs";
 import type { ShownProof } from "./wall";
 
 interface Props {

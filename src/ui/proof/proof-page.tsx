@@ -81,7 +81,9 @@ export function ProofPage(props: Props) {
         busy={found.document !== document}
         onMeasured={still.onMeasured}
         onMend={(mend) => {
-          if (!change((transform) => applyMend(transform, mend))) toast("That had been put right already.");
+          const changed = change((transform) => applyMend(transform, mend));
+          if (!changed) toast("That had been put right already.");
+          return changed;
         }}
       />
     </EditingStation>

@@ -4,7 +4,7 @@ import { useEffect, useMemo, useRef, useState } from "react";
 import { toast } from "sonner";
 import type { Finding, Mend } from "@/core/checks";
 import type { Stillness } from "@/contract";
-import { messageOf, picturesBlocked, received, type StandInId } from "@/core/clients";
+import { messageOf, type StandInId } from "@/core/clients";
 import { stillDefinition, type KnownColors } from "@/core/layout";
 import { formatCount } from "../parts/format";
 import { FindingList } from "../signature/finding-list";
@@ -15,7 +15,7 @@ import { ProofCard } from "./proof-card";
 import { ProofZoom } from "./proof-zoom";
 import { stillness, useStillness } from "../signature/stillness/use-stillness";
 import { keyText } from "../signature/stillness/proof-keys";
-import { everything, shownProofs, type Filters, type ShownProof } from "./wall";
+import { everything, proofsOf, type Filters, type ShownProof } from "./wall";
 import type { TrialPerson } from "./use-trial";
 import { useStaggered } from "./use-staggered";
 import { WallFilters } from "./wall-filters";
@@ -26,8 +26,8 @@ interface Props {
   readonly shortHtml: string | null;
   readonly base: string;
   readonly found: readonly Finding[];
-  /** Puts one right. */
-  readonly onMend: (mend: Mend) => void;
+  /** Puts one right; answers whether that changed anything. */
+  readonly onMend: (mend: Mend) => boolean;
   /** Whether the findings are of an earlier document. */
   readonly busy: boolean;
   /** Is told how still the full form is, once that has been measured. */
@@ -62,17 +62,9 @@ export function ProofWall({
   const { measured, done, before, design } = useStillness(frame, html, base, colors);
   const message = useMemo(() => messageOf(html), [html]);
 
-  const proofs = useMemo<readonly ShownProof[]>(() => {
-    const drawn = shownProofs(filters).map((key) => {
-      const shown = received(message, key.client, { ...key, quoted: Number(filters.quoted) });
-      return {
-        ...key,
-        ...shown,
-        html: filters.pictures === "blocked" ? picturesBlocked(shown.html) : shown.html,
-      };
-    });
+  const proofs = useMemo(() => {
     const unrestOf = (proof: ShownProof): number => before.get(keyText(proof))?.unrest ?? 0;
-    return [...drawn].sort((one, other) => unrestOf(other) - unrestOf(one));
+    return [...proofsOf(message, filters)].sort((one, other) => unrestOf(other) - unrestOf(one));
   }, [message, filters, before]);
 
   /** What is quoted or blocked is drawn differently on purpose. */
@@ -91,8 +83,7 @@ export function ProofWall({
     mended.current = null;
   }, [done, still, all]);
   const mend = (wanted: Mend): void => {
-    mended.current = still;
-    onMend(wanted);
+    if (onMend(wanted)) mended.current = still;
   };
 
   const forWhom = trial.person ? ` for ${trial.person.name}` : "";

@@ -10,7 +10,7 @@ import { SliderField } from "../parts/fields/slider-field";
 import { WordSwitch } from "../parts/fields/word-switch";
 import { ProofFrame } from "./proof-frame";
 import { notesOf, saidOf, saidOfPart } from "./said";
-import type { MeasuredProof } from "../signature/stillness/use-stillness";
+import type { MeasuredProof } from "../signature/stillness/measure-proofs";
 import type { ShownProof } from "./wall";
 
 interface Props {

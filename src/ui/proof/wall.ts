@@ -1,9 +1,12 @@
 /** What stands on the wall: which proofs there are, and which of them are shown. */
 import {
   differsByAccount,
+  picturesBlocked,
+  receivedInModes,
   standInIds,
   standIns,
   type Account,
+  type Message,
   type Mode,
   type Received,
 } from "@/core/clients";
@@ -29,18 +32,22 @@ export const everything: Filters = {
   quoted: "0",
 };
 
-/** The proofs that a wall with these filters shows; an account of another provider only where it differs. */
-export const shownProofs = ({ family, mode, account }: Filters): readonly ProofKey[] =>
-  standInIds
-    .filter((client) => family === "all" || standIns[client].family === family)
-    .flatMap((client) =>
-      modes
-        .filter((each) => mode === "both" || each === mode)
-        .map((each) => ({
-          client,
-          mode: each,
-          account: differsByAccount(client) ? account : ("own" as const),
-        })),
-    );
-
 export interface ShownProof extends ProofKey, Received {}
+
+/** What those filters show of a message. */
+export function proofsOf(message: Message, filters: Filters): readonly ShownProof[] {
+  const { family, mode, account, pictures, quoted } = filters;
+  return standInIds
+    .filter((client) => family === "all" || standIns[client].family === family)
+    .flatMap((client) => {
+      // An account of another provider only where it differs.
+      const key = { client, account: differsByAccount(client) ? account : ("own" as const) };
+      const shown = receivedInModes(message, client, { account: key.account, quoted: Number(quoted) });
+      return modes
+        .filter((each) => mode === "both" || each === mode)
+        .map((each) => {
+          const { html, changes } = shown[each];
+          return { ...key, mode: each, changes, html: pictures === "blocked" ? picturesBlocked(html) : html };
+        });
+    });
+}

@@ -1,90 +1,23 @@
 "use client";
 
-/** Measures every proof of a signature in a frame that nobody sees, one after the other, while the page stays usable. */
+/** How still a signature is in every proof, measured anew when it changes. */
 import { useEffect, useRef, useState, type RefObject } from "react";
 import type { Stillness } from "@/contract";
-import { designOf, messageArea, messageOf, received, standIns } from "@/core/clients";
-import { driftBetween, isStill, unrest, type KnownColors, type PartDrift } from "@/core/layout";
-import { localPictures } from "../../parts/drawing/local-pictures";
-import { bodyOf, drawInto, frameMargin } from "../../parts/drawing/frame-document";
-import { readParts, type DrawnSignature } from "./read-parts";
-import { allProofs, keyText, type ProofKey } from "./proof-keys";
+import type { KnownColors } from "@/core/layout";
+import { bodyOf } from "../../parts/drawing/frame-document";
+import { measureProofs, type Measured, type MeasuredAll } from "./measure-proofs";
 
-export interface MeasuredProof extends ProofKey {
-  readonly drift: readonly PartDrift[];
-  readonly still: boolean;
-  /** The greater, the worse. */
-  readonly unrest: number;
-  /** How wide it is beyond its pane; px. */
-  readonly overflow: number;
-  /** What it is drawn at as a whole to fit its pane: 1, or less in kinds that shrink. */
-  readonly scale: number;
-  /** The smallest type as it is shown; px. */
-  readonly smallestType: number;
-}
-
-export type Measured = ReadonlyMap<string, MeasuredProof>;
-
-/** Wide enough that nothing in the design wraps for want of room. */
-const designWidth = 1200;
-
-const paper = "html{background:#ffffff}";
-
-export interface MeasuredAll {
-  /** Empty until all of it is done. */
-  readonly measured: Measured;
+export interface MeasuredNow extends MeasuredAll {
+  /** False while `measured` is empty because the HTML has not been measured yet. */
   readonly done: boolean;
   /** What was measured last, of an earlier HTML while this one is measured. */
   readonly before: Measured;
-  /** How wide the design is, with the room around it; px. */
-  readonly design: number;
 }
+
+const none: Measured = new Map();
 
 /** Before anything is measured: as wide as signatures mostly are. */
-const nothing: MeasuredAll = { measured: new Map(), done: false, before: new Map(), design: 480 };
-
-/** Until the fonts that what is drawn needs are there, and pictures whose size is only known from their file. */
-async function settled(body: HTMLElement): Promise<void> {
-  void body.offsetHeight;
-  await body.ownerDocument.fonts.ready;
-  const unsized = [...body.querySelectorAll("img")].filter(
-    (picture) =>
-      picture.src && !picture.complete && !(picture.hasAttribute("width") && picture.hasAttribute("height")),
-  );
-  await Promise.all(
-    unsized.map(
-      (picture) =>
-        new Promise<void>((resolve) => {
-          picture.addEventListener("load", () => resolve(), { once: true });
-          picture.addEventListener("error", () => resolve(), { once: true });
-        }),
-    ),
-  );
-}
-
-/** Lets whoever uses the page go first. */
-const breathe = (): Promise<void> => new Promise((resolve) => setTimeout(resolve));
-
-function compared(
-  key: ProofKey,
-  design: DrawnSignature,
-  shown: DrawnSignature,
-  colors: KnownColors,
-): MeasuredProof {
-  const { width, shrinks } = standIns[key.client];
-  const drift = driftBetween(design.parts, shown.parts, colors);
-  const overflow = Math.max(0, Math.ceil(shown.width - width));
-  const scale = shrinks && overflow > 0 ? width / shown.width : 1;
-  return {
-    ...key,
-    drift,
-    still: isStill(drift),
-    unrest: unrest(drift),
-    overflow: shrinks ? 0 : overflow,
-    scale,
-    smallestType: shown.smallestType * scale,
-  };
-}
+const nothing: MeasuredAll = { measured: none, design: 480 };
 
 /**
  * The proofs of some HTML once all of them have been measured; null measures nothing and ends what is under way. `frame` is
@@ -95,44 +28,25 @@ export function useStillness(
   html: string | null,
   base: string,
   colors: KnownColors,
-): MeasuredAll {
-  const [state, setState] = useState<MeasuredAll & { readonly html: string | null }>({ html, ...nothing });
+): MeasuredNow {
+  const [state, setState] = useState<MeasuredAll & { readonly html: string | null }>({
+    html: null,
+    ...nothing,
+  });
   const run = useRef(0);
 
   useEffect(() => {
     const element = frame.current;
     if (!element || html === null) return;
-    const current = ++run.current;
-    const stopped = (): boolean => run.current !== current;
-
-    const draw = async (drawn: string, area: string, width: number): Promise<DrawnSignature | null> => {
-      element.style.width = `${width}px`;
-      const body = bodyOf(element);
-      if (!body) return null;
-      drawInto(body, { html: localPictures(drawn, base), area });
-      await settled(body);
-      return stopped() ? null : readParts(body);
+    const begin = (): void => {
+      const current = ++run.current;
+      const stopped = (): boolean => run.current !== current;
+      void measureProofs(element, { html, base, colors }, stopped).then((all) => {
+        if (all) setState({ html, ...all });
+      });
     };
-
-    const measureAll = async (): Promise<void> => {
-      const message = messageOf(html, true);
-      const design = await draw(designOf(message.read), paper, designWidth + 2 * frameMargin);
-      if (!design) return;
-      const measured = new Map<string, MeasuredProof>();
-      for (const key of allProofs) {
-        const standIn = standIns[key.client];
-        const shown = received(message, key.client, key);
-        const drawn = await draw(shown.html, messageArea(standIn, key.mode), standIn.width);
-        if (!drawn) return;
-        measured.set(keyText(key), compared(key, design, drawn, colors));
-        await breathe();
-      }
-      const width = design.whole + 2 * frameMargin;
-      setState({ html, measured, done: true, before: measured, design: width });
-    };
-
-    const begin = (): void => void measureAll();
-    if (bodyOf(element)) begin();
+    // Its fonts are declared once it has loaded; before that lines would break elsewhere.
+    if (bodyOf(element)?.ownerDocument.readyState === "complete") begin();
     element.addEventListener("load", begin);
     return () => {
       run.current += 1;
@@ -140,8 +54,9 @@ export function useStillness(
     };
   }, [frame, html, base, colors]);
 
+  const done = html !== null && state.html === html;
   // Frames keep their size while the next HTML is measured.
-  return state.html === html ? state : { ...state, measured: nothing.measured, done: false };
+  return { measured: done ? state.measured : none, design: state.design, done, before: state.measured };
 }
 
 /** In how many of all proofs a signature is still; of accounts that differ the worse counts. */

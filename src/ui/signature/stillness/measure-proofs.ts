@@ -1,0 +1,118 @@
+/** Measures every proof of a signature in a frame that nobody sees, one after the other, while the page stays usable. */
+import { designOf, messageArea, messageOf, receivedInModes, standIns } from "@/core/clients";
+import { driftBetween, isStill, unrest, type KnownColors, type PartDrift } from "@/core/layout";
+import { bodyOf, drawInto, frameMargin } from "../../parts/drawing/frame-document";
+import { localPictures } from "../../parts/drawing/local-pictures";
+import { keyText, modes, proofKinds, type ProofKey } from "./proof-keys";
+import { readParts, type DrawnSignature } from "./read-parts";
+
+export interface MeasuredProof extends ProofKey {
+  readonly drift: readonly PartDrift[];
+  readonly still: boolean;
+  /** The greater, the worse. */
+  readonly unrest: number;
+  /** How wide it is beyond its pane; px. */
+  readonly overflow: number;
+  /** What it is drawn at as a whole to fit its pane: 1, or less in kinds that shrink. */
+  readonly scale: number;
+  /** The smallest type as it is shown; px. */
+  readonly smallestType: number;
+}
+
+export type Measured = ReadonlyMap<string, MeasuredProof>;
+
+/** Wide enough that nothing in the design wraps for want of room. */
+const designWidth = 1200;
+
+const paper = "html{background:#ffffff}";
+
+export interface MeasuredAll {
+  readonly measured: Measured;
+  /** How wide the design is, with the room around it; px. */
+  readonly design: number;
+}
+
+/** Until the fonts that what is drawn needs are there, and pictures whose size is only known from their file. */
+async function settled(body: HTMLElement): Promise<void> {
+  void body.offsetHeight;
+  await body.ownerDocument.fonts.ready;
+  const unsized = [...body.querySelectorAll("img")].filter(
+    (picture) =>
+      picture.src && !picture.complete && !(picture.hasAttribute("width") && picture.hasAttribute("height")),
+  );
+  await Promise.all(
+    unsized.map(
+      (picture) =>
+        new Promise<void>((resolve) => {
+          picture.addEventListener("load", () => resolve(), { once: true });
+          picture.addEventListener("error", () => resolve(), { once: true });
+        }),
+    ),
+  );
+}
+
+/** Lets whoever uses the page go first. */
+const breathe = (): Promise<void> => new Promise((resolve) => setTimeout(resolve));
+
+function compared(
+  key: ProofKey,
+  design: DrawnSignature,
+  shown: DrawnSignature,
+  colors: KnownColors,
+): MeasuredProof {
+  const { width, shrinks } = standIns[key.client];
+  const drift = driftBetween(design.parts, shown.parts, colors);
+  const overflow = Math.max(0, Math.ceil(shown.width - width));
+  const scale = shrinks && overflow > 0 ? width / shown.width : 1;
+  return {
+    ...key,
+    drift,
+    still: isStill(drift),
+    unrest: unrest(drift),
+    overflow: shrinks ? 0 : overflow,
+    scale,
+    smallestType: shown.smallestType * scale,
+  };
+}
+
+export interface Measuring {
+  readonly html: string;
+  readonly base: string;
+  readonly colors: KnownColors;
+}
+
+/**
+ * All proofs of some HTML, measured in a frame whose document has loaded; it is made as wide as each kind's pane while that
+ * is drawn. Null once `stopped` says so: one frame holds one measuring at a time.
+ */
+export async function measureProofs(
+  frame: HTMLIFrameElement,
+  { html, base, colors }: Measuring,
+  stopped: () => boolean,
+): Promise<MeasuredAll | null> {
+  const draw = async (drawn: string, area: string, width: number): Promise<DrawnSignature | null> => {
+    const body = bodyOf(frame);
+    if (!body || stopped()) return null;
+    frame.style.width = `${width}px`;
+    drawInto(body, { html: localPictures(drawn, base), area });
+    await settled(body);
+    return stopped() ? null : readParts(body);
+  };
+
+  const message = messageOf(html, true);
+  const design = await draw(designOf(message.read), paper, designWidth + 2 * frameMargin);
+  if (!design) return null;
+  const measured = new Map<string, MeasuredProof>();
+  for (const { client, account } of proofKinds) {
+    const standIn = standIns[client];
+    const shown = receivedInModes(message, client, { account });
+    for (const mode of modes) {
+      const drawn = await draw(shown[mode].html, messageArea(standIn, mode), standIn.width);
+      if (!drawn) return null;
+      const key = { client, mode, account };
+      measured.set(keyText(key), compared(key, design, drawn, colors));
+      await breathe();
+    }
+  }
+  return { measured, design: design.whole + 2 * frameMargin };
+}
