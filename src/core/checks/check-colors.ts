@@ -21,12 +21,11 @@ function leastOf(color: string, background: string | null): { readonly light: Se
     mode,
     ratio: contrast(drawn.color, drawn.behind),
   }));
-  const darkest = dark.reduce<Seen | undefined>(
-    (least, seen) => (least && least.ratio <= seen.ratio ? least : seen),
-    undefined,
-  );
-  const none: Seen = { mode: "none", ratio: 21 };
-  return { light: light ?? none, dark: darkest ?? none };
+  const most: Seen = { mode: "none", ratio: 21 };
+  return {
+    light: light ?? most,
+    dark: dark.reduce((least, seen) => (least.ratio <= seen.ratio ? least : seen), most),
+  };
 }
 
 /** The nearest colour of the same hue that can be read on every background that text of this colour stands on. */
@@ -54,11 +53,12 @@ const inMode: Readonly<Record<DarkMode, string>> = {
   canvas: "on a dark canvas",
 };
 
-function about(run: TextColor, at: string, mend: Mend | null): Finding | null {
+function about(run: TextColor, at: string, mendOf: () => Mend | null): Finding | null {
   const { light, dark } = leastOf(run.color, run.background);
   const worse = light.ratio < readableContrast ? light : dark;
   if (worse.ratio >= readableContrast) return null;
   const byLight = worse.mode === "none";
+  const mend = mendOf();
   const how = `${worse.ratio.toFixed(1)}:1 to what is behind it${byLight ? "" : ` ${inMode[worse.mode]}`}`;
   return {
     code: byLight ? "text-hard-to-read" : "text-hard-to-read-in-the-dark",
@@ -81,6 +81,6 @@ export function checkColors(document: Node, person: Person | null): readonly Fin
     const sameColor = runs.filter(({ color }) => color === run.color);
     const backgrounds = [...new Set(sameColor.map(({ background }) => background))];
     const at = placeOf(document, run.position);
-    return about(run, at, readableInstead(run.color, backgrounds)) ?? [];
+    return about(run, at, () => readableInstead(run.color, backgrounds)) ?? [];
   });
 }

@@ -4,7 +4,7 @@ import {
   elementsIn,
   isText,
   parseMessage,
-  placeInMessage,
+  placesIn,
   setAttribute,
   writeParts,
   type Element,
@@ -13,16 +13,16 @@ import {
 import type { Change, Report } from "./changes";
 import { longWordIn } from "./transforms/break-long-words";
 import { dropWhatRuns } from "./transforms/drop-what-runs";
-import { linksIn, textsIn } from "./transforms/link-by-itself";
+import { linksIn, textsOf } from "./transforms/link-by-itself";
 
 /** What there is in a message at all: what works on something else has nothing to do. */
 export interface Contents {
   /** Names of attributes, and of elements in angle brackets. */
   readonly names: ReadonlySet<string>;
   /** Whether a word is longer than some kinds leave whole. */
-  readonly longWords: boolean;
+  readonly longWords: () => boolean;
   /** What stands outside links and some kinds would make links of. */
-  readonly linkable: ReadonlySet<string>;
+  readonly linkable: () => ReadonlySet<string>;
 }
 
 /** What is read from HTML once for all kinds and modes. Its trees are never changed. */
@@ -64,15 +64,9 @@ function markParts(elements: readonly Element[]): void {
 export function readMessage(html: string, marked = false): ReadMessage {
   const message = parseMessage(html);
   const changes: Change[] = [];
-  const places = new Map<Element, string>();
-  const placeOf = (element: Element): string => {
-    const known = places.get(element) ?? (element === message.body ? whole : placeInMessage(element));
-    places.set(element, known);
-    return known;
-  };
-  // Siblings are counted before any of them is taken out.
-  if (elementsIn(message.body).some(({ tagName }) => !shown.has(tagName)))
-    for (const element of elementsIn(message.body)) placeOf(element);
+  // Before anything is taken out: siblings are counted.
+  const places = placesIn(message.body);
+  const placeOf = (element: Element): string => places.get(element) ?? whole;
   dropWhatRuns(message.body, (element) => (code, what, reason) => {
     changes.push({ code, at: placeOf(element), what, reason });
   });
@@ -87,21 +81,20 @@ function contentsOf({ head, body }: Message, elements: readonly Element[]): Cont
     names.add(`<${tagName}>`);
     for (const { name } of attrs) names.add(name);
   }
-  let longWords = false;
-  const linkable = new Set<string>();
-  textsIn(body, ({ value }, inLink) => {
-    longWords ||= longWordIn(value) !== null;
-    if (!inLink) for (const { kind } of linksIn(value)) linkable.add(kind);
-  });
-  return { names, longWords, linkable };
+  let longWords: boolean | null = null;
+  let linkable: Set<string> | null = null;
+  return {
+    names,
+    // Asked by some kinds only, and not by those that are drawn with each key.
+    longWords: () => (longWords ??= textsOf(body).some(({ text }) => longWordIn(text.value) !== null)),
+    linkable: () =>
+      (linkable ??= new Set(
+        textsOf(body).flatMap(({ text, inLink }) =>
+          inLink ? [] : linksIn(text.value).map(({ kind }) => kind),
+        ),
+      )),
+  };
 }
-
-/** Elements that stay in every message, so that places are named only when they are asked for. */
-const shown = new Set(
-  "table tbody thead tfoot tr td th p div span a b i u s strong em font img br hr sup sub small h1 h2 h3 h4 h5 h6 ul ol li center style blockquote".split(
-    " ",
-  ),
-);
 
 /** The message as it was designed: nothing but what cannot run is taken out of it. */
 export const designOf = ({ body }: ReadMessage): string => writeParts(body);

@@ -51,8 +51,8 @@ export function messageOf(html: string, marked = false): Message {
   return { read, opened: differs ? readMessage(openConditionalComments(html), marked) : read };
 }
 
-/** A kind's own copy of a message, as it is drawn by light. */
-function drawnByLight(
+/** A kind's own copy of a message with all but what dark mode and quoting do. */
+function filtered(
   source: ReadMessage,
   changes: Change[],
   client: StandInId,
@@ -92,7 +92,7 @@ export function received(html: string | Message, client: StandInId, options: Rec
   const { mode = "light", quoted = 0 } = options;
   const source = sourceFor(html, client);
   const changes: Change[] = [...source.changes];
-  return shown(drawnByLight(source, changes, client, mode, options), changes, standIns[client], mode, quoted);
+  return shown(filtered(source, changes, client, mode, options), changes, standIns[client], mode, quoted);
 }
 
 /** What a stand-in shows by light and in the dark: the same as `received` gives for each, for less work. */
@@ -110,7 +110,7 @@ export function receivedInModes(
       dark: received(html, client, { ...options, mode: "dark" }),
     };
   const changes: Change[] = [...source.changes];
-  const message = drawnByLight(source, changes, client, "light", options);
+  const message = filtered(source, changes, client, "light", options);
   const light = shown(message, changes, standIn, "light", 0);
   return { light, dark: standIn.darkMode === "none" ? light : shown(message, changes, standIn, "dark", 0) };
 }

@@ -1,4 +1,5 @@
 export { copyTree } from "./copy";
+export { placesIn } from "./places";
 export {
   declarationText,
   lastValue,
@@ -30,7 +31,6 @@ export {
   parseMessage,
   parsePage,
   parseParts,
-  placeInMessage,
   prepend,
   removeAttribute,
   setAttribute,

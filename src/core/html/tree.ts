@@ -101,36 +101,3 @@ export function prepend(parent: ParentNode, node: ChildNode): void {
   if (first) insertBefore(parent, node, first);
   else append(parent, node);
 }
-
-const words: Readonly<Record<string, string>> = {
-  tr: "row",
-  td: "cell",
-  th: "cell",
-  img: "picture",
-  a: "link",
-  p: "paragraph",
-};
-
-/** The place of an element: "row 2, cell 1, link". Tables are named where they are nested. */
-export function placeInMessage(element: Element): string {
-  const steps: string[] = [];
-  for (let at: Element | null = element; at && at.tagName !== "body";) {
-    const parent: ParentNode | null = at.parentNode;
-    const siblings =
-      parent?.childNodes.filter(isElement).filter((other) => other.tagName === at!.tagName) ?? [];
-    const word = words[at.tagName];
-    if (word) {
-      const counted = word === "row" || word === "cell" || siblings.length > 1;
-      steps.unshift(counted ? `${word} ${siblings.indexOf(at) + 1}` : word);
-    } else if (
-      at.tagName === "table" &&
-      steps.length > 0 &&
-      parent &&
-      "tagName" in parent &&
-      parent.tagName !== "body"
-    )
-      steps.unshift("table");
-    at = parent && "tagName" in parent ? parent : null;
-  }
-  return steps.join(", ") || "message";
-}

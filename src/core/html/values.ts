@@ -28,7 +28,7 @@ export interface ValueReading {
   readonly units: ReadonlySet<string>;
   /** What stands between the commas of the outermost level. */
   readonly layers: readonly string[];
-  /** Of functions for colours: written with spaces, with commas, and with a fourth value. */
+  /** What may be a colour at any depth, in order: functions, hex digits, and keywords that could be names of colours. */
   readonly colors: readonly WrittenColor[];
   /** Whether a number of the outermost level is below zero. */
   readonly negative: boolean;

@@ -43,8 +43,8 @@ export const attributeLimits: Partial<Readonly<Record<Feature, Readonly<Record<s
   },
 };
 
-/** What becomes of a picture: it is gone, served in another format, or shown as its first frame. */
-export type PictureOutcome = null | "dropped" | "served-as-jpeg" | "kept";
+/** What becomes of a picture: it is gone, or served in another format. */
+export type PictureOutcome = null | "dropped" | "served-as-jpeg";
 
 export type PictureLimit = (picture: PictureAddress) => PictureOutcome;
 

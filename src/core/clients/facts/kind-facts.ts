@@ -1,6 +1,7 @@
 /** The tables as one kind of client reads them: what becomes of a declaration, an attribute, a picture, a media query. */
 import { readValue, type Declaration } from "../../html";
 import type { StandInId } from "../stand-in";
+import { standIns } from "../stand-ins";
 import { attributeLimits, pictureLimits, type AttributeOutcome } from "./attribute-limits";
 import {
   declarationLimits,
@@ -147,7 +148,7 @@ function makeFacts(client: StandInId, account: Account): KindFacts {
     for (const feature of pictureFeatures(picture)) {
       for (const { limit, reason } of pictures.get(feature) ?? []) {
         const outcome = limit(picture);
-        if (outcome && outcome !== "kept") return { outcome, reason };
+        if (outcome) return { outcome, reason };
       }
       if (refused(feature)) return { outcome: "dropped", reason: pictureRefused(feature) };
     }
@@ -197,7 +198,8 @@ function makeFacts(client: StandInId, account: Account): KindFacts {
       }
       return null;
     },
-    readsStyleSheets: !refused("html-style"),
+    // What the tables say of them is said of messages; the settings of some kinds take none at all.
+    readsStyleSheets: !refused("html-style") && !standIns[client].behaviours.includes("inline-styles-only"),
   };
 }
 

@@ -10,7 +10,7 @@ export const longWordIn = (text: string): string | null =>
   text.length <= longestWord ? null : (long.exec(text)?.[0] ?? null);
 
 export function breakLongWords({ body, reportAt, has }: OwnMessage): void {
-  if (!has.longWords) return;
+  if (!has.longWords()) return;
   walkLeaves(body, (node, parent) => {
     const found = isText(node) ? longWordIn(node.value) : null;
     if (!isText(node) || found === null) return;

@@ -37,21 +37,26 @@ const said: Readonly<Record<OwnLink, string>> = {
 const isOwn = (kind: FoundLink["kind"], own: readonly OwnLink[]): kind is OwnLink =>
   own.some((other) => other === kind);
 
-/** Visits the texts of a tree, with whether each stands in a link. */
-export function textsIn(
-  root: ParentNode,
-  visit: (text: TextNode, inLink: boolean, parent: ParentNode) => void,
-): void {
+interface PlacedText {
+  readonly text: TextNode;
+  readonly parent: ParentNode;
+  readonly inLink: boolean;
+}
+
+/** The texts of a tree, with whether each stands in a link. */
+export function textsOf(root: ParentNode): readonly PlacedText[] {
+  const found: PlacedText[] = [];
   let links = 0;
   visitNodes(root, {
     enter(node, parent) {
-      if (isText(node)) visit(node, links > 0, parent);
+      if (isText(node)) found.push({ text: node, parent, inLink: links > 0 });
       else if (isElement(node) && node.tagName === "a") links += 1;
     },
     leave(element) {
       if (element.tagName === "a") links -= 1;
     },
   });
+  return found;
 }
 
 /** Makes links of what stands in no link yet. They are drawn underlined, in the colour of the client's links. */
@@ -60,10 +65,10 @@ export function linkByItself(
   own: readonly OwnLink[],
   color: string,
 ): void {
-  if (!own.some((kind) => has.linkable.has(kind))) return;
-  textsIn(body, (text, inLink, parent) => {
+  if (!own.some((kind) => has.linkable().has(kind))) return;
+  for (const { text, parent, inLink } of textsOf(body)) {
     const found = inLink ? [] : linksIn(text.value).filter(({ kind }) => isOwn(kind, own));
-    if (found.length === 0) return;
+    if (found.length === 0) continue;
     let from = 0;
     for (const { kind, start, end, href } of found) {
       if (!isOwn(kind, own)) continue;
@@ -84,5 +89,5 @@ export function linkByItself(
     }
     if (from < text.value.length) insertBefore(parent, createText(text.value.slice(from)), text);
     detach(text);
-  });
+  }
 }

@@ -26,7 +26,7 @@ export interface Display {
 
 export type Behaviour = (message: OwnMessage, facts: KindFacts, display: Display) => void;
 
-/** Carried out after the tables; but for the first, which decides what there is to filter. */
+/** Carried out after the tables. */
 export const ownBehaviours: Readonly<Record<OwnBehaviour, Behaviour>> = {
   "inline-styles-only": inlineStylesOnly,
   "long-words-broken": breakLongWords,

@@ -14,7 +14,6 @@ export interface TextColor {
   readonly color: string;
   /** What the message sets behind it; null where that is the canvas. */
   readonly background: string | null;
-  readonly inButton: boolean;
 }
 
 const wordsOf = (node: Node, person: Person | null): string =>
@@ -44,7 +43,6 @@ export function textColorsOf(document: Node, person: Person | null = null): read
       text,
       color: look.color,
       background: look.highlight ?? backgroundAmong(ancestors),
-      inButton: parent !== null && button.is(parent),
     });
   });
   return found;
