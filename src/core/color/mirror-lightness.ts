@@ -3,6 +3,7 @@
  * of the chroma that a screen has at a lightness and hue: a colour that is mirrored twice is what it was.
  */
 import { converter, formatHex, formatHex8, type Oklch } from "culori/fn";
+import { remember } from "../memory";
 import { parseColor } from "./parse-color";
 
 const toOklch = converter("oklch");
@@ -45,22 +46,13 @@ interface Known {
   readonly mirrored: string;
 }
 
-const cache = new Map<string, Known | null>();
-const cacheLimit = 2000;
-
 /** A colour's lightness from 0 to 1, and it mirrored, as six hex digits, or eight where one sees through it. */
-function known(css: string): Known | null {
-  const before = cache.get(css);
-  if (before !== undefined) return before;
+const known = remember((css: string): Known | null => {
   const parsed = parseColor(css);
   const color = parsed && toOklch(parsed);
   // What cannot be seen has no colour to change.
-  const found =
-    color && color.alpha !== 0 ? { lightness: color.l, mirrored: written(mirrored(color)) } : null;
-  if (cache.size >= cacheLimit) cache.clear();
-  cache.set(css, found);
-  return found;
-}
+  return color && color.alpha !== 0 ? { lightness: color.l, mirrored: written(mirrored(color)) } : null;
+});
 
 /** A CSS colour with its lightness mirrored, as hex digits; null for what is no colour, or cannot be seen. */
 export const mirrorLightness = (css: string): string | null => known(css)?.mirrored ?? null;

@@ -2,6 +2,7 @@
 import type { CssNode } from "css-tree";
 import generate from "css-tree/generator";
 import parse from "css-tree/parser";
+import { remember } from "../memory";
 
 export interface Declaration {
   readonly property: string;
@@ -18,13 +19,8 @@ function markOf(source: string, important: boolean | string): string {
   return `${/\s/.test(source.charAt(at - 1)) ? " " : ""}!${important === true ? "important" : important}`;
 }
 
-const cache = new Map<string, readonly Declaration[]>();
-const cacheLimit = 2000;
-
 /** Reads a style attribute. What does not parse as a declaration is left out, as a browser leaves it out. */
-export function parseDeclarations(style: string): readonly Declaration[] {
-  const known = cache.get(style);
-  if (known) return known;
+export const parseDeclarations = remember((style: string): readonly Declaration[] => {
   const declarations: Declaration[] = [];
   const list = parse(style, {
     context: "declarationList",
@@ -41,10 +37,8 @@ export function parseDeclarations(style: string): readonly Declaration[] {
         mark: markOf(style.slice(node.loc?.start.offset, node.loc?.end.offset), node.important),
       });
     });
-  if (cache.size >= cacheLimit) cache.clear();
-  cache.set(style, declarations);
   return declarations;
-}
+});
 
 export const declarationText = (declarations: readonly Declaration[]): string =>
   declarations.map(({ property, value, mark }) => `${property}:${value}${mark}`).join(";");

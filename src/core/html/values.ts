@@ -5,6 +5,7 @@
 import type { CssNode } from "css-tree";
 import parse from "css-tree/parser";
 import walk from "css-tree/walker";
+import { remember } from "../memory";
 
 /** One component of a value that stands by itself: a keyword, a number with its unit, a function, a string. */
 export interface ValuePart {
@@ -176,18 +177,8 @@ function read(text: string): ValueReading {
   };
 }
 
-const cache = new Map<string, ValueReading>();
-const cacheLimit = 2000;
-
 /** The parts of a value, as it is written in a declaration. Never throws; what does not parse has no parts and is one layer. */
-export function readValue(text: string): ValueReading {
-  const known = cache.get(text);
-  if (known) return known;
-  const reading = read(text);
-  if (cache.size >= cacheLimit) cache.clear();
-  cache.set(text, reading);
-  return reading;
-}
+export const readValue = remember(read);
 
 /** The value with each colour in it put as `change` answers; null leaves one as it is written. */
 export function mapColors(value: string, change: (color: string) => string | null): string {

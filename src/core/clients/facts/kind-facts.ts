@@ -1,5 +1,6 @@
 /** The tables as one kind of client reads them: what becomes of a declaration, an attribute, a picture, a media query. */
 import { readValue, type Declaration } from "../../html";
+import { remember } from "../../memory";
 import type { StandInId } from "../stand-in";
 import { standIns } from "../stand-ins";
 import { attributeLimits, pictureLimits, type AttributeOutcome } from "./attribute-limits";
@@ -131,19 +132,7 @@ function makeFacts(client: StandInId, account: Account): KindFacts {
       : { outcome: now ? [now, ...more] : "dropped", reason };
   };
 
-  const touchedAttributes = new Map<string, boolean>();
-  const knownPictures = new Map<string, ReturnType<KindFacts["picture"]>>();
-
-  /** What becomes of a picture by its address. */
-  const pictureAt: KindFacts["picture"] = (address) => {
-    const known = knownPictures.get(address);
-    if (known !== undefined) return known;
-    if (knownPictures.size >= 1000) knownPictures.clear();
-    const found = lookAtPicture(address);
-    knownPictures.set(address, found);
-    return found;
-  };
-  const lookAtPicture: KindFacts["picture"] = (address) => {
+  const pictureAt = remember((address: string): ReturnType<KindFacts["picture"]> => {
     const picture = readPictureAddress(address);
     for (const feature of pictureFeatures(picture)) {
       for (const { limit, reason } of pictures.get(feature) ?? []) {
@@ -153,7 +142,7 @@ function makeFacts(client: StandInId, account: Account): KindFacts {
       if (refused(feature)) return { outcome: "dropped", reason: pictureRefused(feature) };
     }
     return null;
-  };
+  });
 
   return {
     client,
@@ -164,16 +153,10 @@ function makeFacts(client: StandInId, account: Account): KindFacts {
       }
       return effectOn(declaration, place);
     },
-    touchesAttribute: (name) => {
-      let touched = touchedAttributes.get(name);
-      if (touched === undefined) {
-        const feature = attributeFeature(name);
-        touched =
-          name === "background" || (feature !== null && (attributes.has(feature) || refused(feature)));
-        touchedAttributes.set(name, touched);
-      }
-      return touched;
-    },
+    touchesAttribute: remember((name) => {
+      const feature = attributeFeature(name);
+      return name === "background" || (feature !== null && (attributes.has(feature) || refused(feature)));
+    }),
     attribute: (name, value, tagName) => {
       const behind = name === "background" ? pictureAt(value) : null;
       if (behind?.outcome === "dropped") return { outcome: "dropped", reason: behind.reason };
@@ -210,12 +193,7 @@ const pictureRefused = (feature: Feature): string =>
       ? "vector pictures are not shown"
       : `${feature.replace("image-", "").toUpperCase()} pictures are not shown`;
 
-const made = new Map<string, KindFacts>();
+const made = remember((client: StandInId) => remember((account: Account) => makeFacts(client, account)));
 
 /** The facts of a kind, with accounts of one sort. */
-export function factsOf(client: StandInId, account: Account): KindFacts {
-  const key = `${client} ${account}`;
-  const known = made.get(key) ?? makeFacts(client, account);
-  made.set(key, known);
-  return known;
-}
+export const factsOf = (client: StandInId, account: Account): KindFacts => made(client)(account);

@@ -13,6 +13,7 @@ import {
   type Declaration,
   type Element,
 } from "../../html";
+import { remember } from "../../memory";
 import type { Report } from "../changes";
 import { groundOf, inTheDark, type Changing, type Ground, type Role } from "../dark-colors";
 import type { StandIn } from "../stand-in";
@@ -58,27 +59,18 @@ function laidBy(declarations: readonly Declaration[]): Ground | null {
   return ground;
 }
 
-/** By mode and ground, then by style. */
-const caches = new Map<Changing, Map<Ground, Map<string, DarkStyle>>>();
-const cacheLimit = 1000;
-
-/** A style attribute in a mode; `on` is the ground around, which what the style lays itself comes before. */
-function darkStyle(style: string, mode: Changing, on: Ground): DarkStyle {
-  let ofMode = caches.get(mode);
-  if (!ofMode) caches.set(mode, (ofMode = new Map<Ground, Map<string, DarkStyle>>()));
-  let cache = ofMode.get(on);
-  if (!cache) ofMode.set(on, (cache = new Map<string, DarkStyle>()));
-  const known = cache.get(style);
-  if (known) return known;
-  const declarations = parseDeclarations(style);
-  const lays = laidBy(declarations);
-  const ground = lays ?? on;
-  const text = declarationText(declarations.map((declaration) => darkened(declaration, mode, ground)));
-  const found = { text, lays };
-  if (cache.size >= cacheLimit) cache.clear();
-  cache.set(style, found);
-  return found;
-}
+/** A style attribute in a mode, on the ground around it, which what the style lays itself comes before. */
+const darkStyles = remember((mode: Changing) =>
+  remember((on: Ground) =>
+    remember((style: string): DarkStyle => {
+      const declarations = parseDeclarations(style);
+      const lays = laidBy(declarations);
+      const ground = lays ?? on;
+      const text = declarationText(declarations.map((declaration) => darkened(declaration, mode, ground)));
+      return { text, lays };
+    }),
+  ),
+);
 
 /** Attributes that hold a colour, and what it is for (WHATWG HTML 15.3). */
 const colorAttributes: Readonly<Record<string, Role>> = {
@@ -90,7 +82,7 @@ const colorAttributes: Readonly<Record<string, Role>> = {
 
 function darkenElement(element: Element, mode: Changing, on: Ground): Ground {
   const style = attributeOf(element, "style");
-  const dark = style === null ? null : darkStyle(style, mode, on);
+  const dark = style === null ? null : darkStyles(mode)(on)(style);
   const background = attributeOf(element, "bgcolor");
   const ground = dark?.lays ?? (background === null ? null : groundOf(background)) ?? on;
   if (dark && dark.text !== style) setAttribute(element, "style", dark.text);

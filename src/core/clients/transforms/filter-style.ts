@@ -1,5 +1,6 @@
 /** Takes out of a style attribute what the tables say a kind of client drops, and puts in what it becomes. */
 import { declarationText, parseDeclarations, type Declaration } from "../../html";
+import { remember } from "../../memory";
 import type { Change } from "../changes";
 import type { KindFacts } from "../facts/kind-facts";
 
@@ -33,20 +34,11 @@ function filter(style: string, tagName: string, facts: KindFacts): FilteredStyle
   return { text: kept.length > 0 ? declarationText(kept) : null, changes };
 }
 
-/** By kind, element and style: each a string that is there already, so that none is put together to look one up. */
-const caches = new WeakMap<KindFacts, Map<string, Map<string, FilteredStyle>>>();
-const cacheLimit = 1000;
+/** By kind, element and style: each is there already, so that nothing is put together to look one up. */
+const ofKind = remember((facts: KindFacts) =>
+  remember((tagName: string) => remember((style: string) => filter(style, tagName, facts))),
+);
 
 /** A style attribute of an element, as a kind keeps it. The same for the same style, so that it is worked out once. */
-export function filterStyle(style: string, tagName: string, facts: KindFacts): FilteredStyle {
-  let ofKind = caches.get(facts);
-  if (!ofKind) caches.set(facts, (ofKind = new Map<string, Map<string, FilteredStyle>>()));
-  let cache = ofKind.get(tagName);
-  if (!cache) ofKind.set(tagName, (cache = new Map<string, FilteredStyle>()));
-  const known = cache.get(style);
-  if (known) return known;
-  const filtered = filter(style, tagName, facts);
-  if (cache.size >= cacheLimit) cache.clear();
-  cache.set(style, filtered);
-  return filtered;
-}
+export const filterStyle = (style: string, tagName: string, facts: KindFacts): FilteredStyle =>
+  ofKind(facts)(tagName)(style);

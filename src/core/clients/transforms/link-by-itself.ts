@@ -11,22 +11,13 @@ import {
   type ParentNode,
   type TextNode,
 } from "../../html";
+import { remember } from "../../memory";
 import { detectLinks, type FoundLink } from "../../links";
 import type { OwnMessage } from "../message";
 import type { OwnLink } from "../stand-in";
 
-const cache = new Map<string, readonly FoundLink[]>();
-const cacheLimit = 2000;
-
 /** What a text holds that could be a link. The same for the same text, so that it is looked for once. */
-export function linksIn(text: string): readonly FoundLink[] {
-  const known = cache.get(text);
-  if (known) return known;
-  const found = detectLinks(text);
-  if (cache.size >= cacheLimit) cache.clear();
-  cache.set(text, found);
-  return found;
-}
+export const linksIn = remember((text: string): readonly FoundLink[] => detectLinks(text));
 
 const said: Readonly<Record<OwnLink, string>> = {
   phone: "a phone number",

@@ -1,0 +1,1 @@
+export { remember } from "./remember";
