@@ -9,6 +9,7 @@ import { received, standInIds } from "@/core/clients";
 import { compile } from "@/core/compile";
 import { readPerson } from "@/core/people";
 import { parseSignature, schema } from "@/core/signature";
+import { time } from "./time";
 
 const readJson = (file: string): unknown => JSON.parse(readFileSync(file, "utf8"));
 const document = parseSignature(readJson("demo/signatures/full.json"));
@@ -24,17 +25,6 @@ function afterKeystroke() {
     if (node.type.name === "line" && at === 0) at = position + 1;
   });
   return document.replace(at, at, schema.nodes.line.create(null, schema.text(`${typed++}`)).slice(0));
-}
-
-/** Median and 95th percentile of `runs` calls, in ms, after a warm-up. */
-function time(action: () => unknown, runs = 400): { median: number; p95: number } {
-  for (let run = 0; run < 60; run++) action();
-  const taken = Array.from({ length: runs }, () => {
-    const start = performance.now();
-    action();
-    return performance.now() - start;
-  }).sort((one, other) => one - other);
-  return { median: taken[Math.floor(runs / 2)]!, p95: taken[Math.floor(runs * 0.95)]! };
 }
 
 const baseline = time(() => serialize(parse(html)));

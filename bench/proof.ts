@@ -8,6 +8,7 @@ import { compile } from "@/core/compile";
 import { copyTree, parseMessage, writeParts } from "@/core/html";
 import { readPerson } from "@/core/people";
 import { parseSignature } from "@/core/signature";
+import { time } from "./time";
 
 const readJson = (file: string): unknown => JSON.parse(readFileSync(file, "utf8"));
 const html = compile(parseSignature(readJson("demo/signatures/full.json")), {
@@ -17,17 +18,6 @@ const html = compile(parseSignature(readJson("demo/signatures/full.json")), {
 });
 /** Light and dark. */
 const proofs = standInIds.length * 2;
-
-/** Median and 95th percentile of the calls, in ms, after a warm-up. */
-function time(action: () => unknown, runs: number): { median: number; p95: number } {
-  for (let run = 0; run < runs / 4; run++) action();
-  const taken = Array.from({ length: runs }, () => {
-    const start = performance.now();
-    action();
-    return performance.now() - start;
-  }).sort((one, other) => one - other);
-  return { median: taken[Math.floor(runs / 2)]!, p95: taken[Math.floor(runs * 0.95)]! };
-}
 
 function proveAll(source: string): void {
   const message = messageOf(source);

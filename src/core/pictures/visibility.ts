@@ -3,6 +3,7 @@
  * have and the share of each, so that this can be asked of any background without its pixels.
  */
 import { contrast, hexOf, isHex } from "../color";
+import { colorBoxes, type Sorting } from "./color-boxes";
 
 export interface PictureColor {
   /** Six hex digits. */
@@ -13,10 +14,8 @@ export interface PictureColor {
 
 export type PictureColors = readonly PictureColor[];
 
-/** Four bits a channel: near colours count as one, with the mean of what is in it. */
-const shift = 4;
-/** Less opaque pixels are not seen; of 255. */
-const leastAlpha = 16;
+/** Near colours count as one, and each pixel by how opaque it is; what is nearly clear is not seen. */
+const sorting: Sorting = { bits: 4, weightOf: (alpha) => (alpha < 16 ? 0 : alpha) };
 /** The most colours that are kept; the rest are mostly edges. */
 const mostColors = 48;
 
@@ -29,36 +28,14 @@ const standsOut = 2;
 /** A picture of which less can be told from what is behind it has vanished. */
 export const leastVisibility = 0.2;
 
-interface Box {
-  weight: number;
-  red: number;
-  green: number;
-  blue: number;
-}
-
 /** The colours of RGBA pixels, four bytes each, the most frequent first; none of a picture that is wholly clear. */
 export function pictureColors(pixels: Uint8Array | Uint8ClampedArray): PictureColors {
-  const boxes = new Map<number, Box>();
-  let all = 0;
-  for (let at = 0; at + 3 < pixels.length; at += 4) {
-    const [red = 0, green = 0, blue = 0, alpha = 0] = pixels.subarray(at, at + 4);
-    if (alpha < leastAlpha) continue;
-    const key = ((red >> shift) << 8) | ((green >> shift) << 4) | (blue >> shift);
-    const box = boxes.get(key) ?? { weight: 0, red: 0, green: 0, blue: 0 };
-    box.weight += alpha;
-    box.red += red * alpha;
-    box.green += green * alpha;
-    box.blue += blue * alpha;
-    boxes.set(key, box);
-    all += alpha;
-  }
-  return [...boxes.values()]
-    .sort((one, other) => other.weight - one.weight)
-    .slice(0, mostColors)
-    .map(({ weight, red, green, blue }) => ({
-      color: hexOf(Math.round(red / weight), Math.round(green / weight), Math.round(blue / weight)),
-      share: Math.round((weight / all) * 10_000) / 10_000,
-    }));
+  const boxes = colorBoxes(pixels, sorting);
+  const all = boxes.reduce((sum, { weight }) => sum + weight, 0);
+  return boxes.slice(0, mostColors).map(({ weight, color: [red, green, blue] }) => ({
+    color: hexOf(Math.round(red), Math.round(green), Math.round(blue)),
+    share: Math.round((weight / all) * 10_000) / 10_000,
+  }));
 }
 
 /** The share of a picture's visible pixels that stand out from a CSS colour behind them; 1 for one that is wholly clear. */
