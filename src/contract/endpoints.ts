@@ -10,6 +10,7 @@ import {
   loopValue,
   recipeValue,
   type LoopRecipe,
+  type PictureColors,
 } from "@/core/pictures";
 import {
   choice,
@@ -193,6 +194,9 @@ export const endpoints = {
 
   listPictures: get("/api/pictures").json<Catalogue>(),
   addPictures: post("/api/pictures").file(largestArchive).json<AddedFiles>(),
+  findPictureColors: post("/api/pictures/colors")
+    .body(object({ sources: list(text(2000), { most: 200, what: "pictures" }) }))
+    .json<{ colors: Readonly<Record<string, PictureColors>> }>(),
   findPicture: get("/api/pictures/:hash").json<{ original: Original; background: string | null }>(),
   renamePicture: patch("/api/pictures/:hash")
     .body(object({ name: name("A picture", 120) }))

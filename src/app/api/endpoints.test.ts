@@ -55,6 +55,7 @@ const bodies = {
   },
   deleteNetwork: { id: "nowhere" },
   savePattern: { signatureId: "none", name: "Two lines" },
+  findPictureColors: { sources: [cut] },
   renamePicture: { name: "Press" },
   removePictures: { cuts: [cut], originals: [] },
   restorePictures: { cuts: [cut], originals: [] },
@@ -76,7 +77,14 @@ const queries: Readonly<Record<string, string>> = {
 };
 
 /** Those that take what the sample says, since nothing in it has to be there. */
-const taken = new Set<Name>(["lookAtAddress", "keepLetterType", "recordOpening", "walkLinks", "saveNetwork"]);
+const taken = new Set<Name>([
+  "lookAtAddress",
+  "keepLetterType",
+  "recordOpening",
+  "walkLinks",
+  "saveNetwork",
+  "findPictureColors",
+]);
 
 const routes = import.meta.glob<Record<string, unknown>>("./**/route.ts");
 const all = Object.entries(endpoints) as readonly (readonly [Name, AnyEndpoint])[];

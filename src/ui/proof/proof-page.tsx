@@ -17,6 +17,7 @@ import { useSignature } from "../signature/editing/use-signature";
 import type { PersonChoice } from "../signature/signature-header";
 import { useFindings } from "../signature/use-findings";
 import { ProofWall } from "./proof-wall";
+import { usePictureColors } from "../signature/stillness/use-picture-colors";
 import { useTrial } from "./use-trial";
 import { useKeptStillness } from "../signature/stillness/use-kept-stillness";
 
@@ -58,6 +59,7 @@ export function ProofPage(props: Props) {
     () => (hasShortForm(document) ? compile(shortForm(document), options) : null),
     [document, options],
   );
+  const pictureColors = usePictureColors(document, colors);
   const still = useKeptStillness(edited, trial.person ? null : html);
   return (
     <EditingStation
@@ -76,7 +78,7 @@ export function ProofPage(props: Props) {
         shortHtml={shortHtml}
         base={base}
         found={found.findings}
-        colors={colors}
+        colors={pictureColors.complete ? pictureColors.colors : null}
         trial={trial}
         busy={found.document !== document}
         onMeasured={still.onMeasured}

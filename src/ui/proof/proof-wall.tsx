@@ -32,8 +32,8 @@ interface Props {
   readonly busy: boolean;
   /** Is told how still the full form is, once that has been measured. */
   readonly onMeasured: (measured: Stillness, html: string) => void;
-  /** The colours of its pictures, by the paths that they are drawn from. */
-  readonly colors: KnownColors;
+  /** The colours of its pictures, by the paths that they are drawn from; null while they are asked for. */
+  readonly colors: KnownColors | null;
   /** Whose details are tried. */
   readonly trial: TrialPerson;
 }

@@ -5,6 +5,7 @@ import { useEffect, useState, type ReactNode } from "react";
 import type { Stillness } from "@/contract";
 import type { KnownColors } from "@/core/layout";
 import { useSettled } from "../../parts/drawing/use-settled";
+import { usePictureColors } from "../../signature/stillness/use-picture-colors";
 import { useKeptStillness } from "../../signature/stillness/use-kept-stillness";
 import { isAsOpened } from "../../signature/editing/is-as-opened";
 import type { EditedSignature } from "../../signature/editing/use-signature";
@@ -31,7 +32,7 @@ export interface Meter {
 
 /** `html` is the signature as it will be sent; null while another form or person is tried. */
 export function useMeter(edited: EditedSignature, html: string | null, options: Options): Meter {
-  const { base, colors, revision, kept } = options;
+  const { base, revision, kept } = options;
   const [Meter, setMeter] = useState<Awaited<ReturnType<typeof load>> | null>(null);
   useEffect(() => {
     let here = true;
@@ -47,6 +48,7 @@ export function useMeter(edited: EditedSignature, html: string | null, options: 
       clearTimeout(timer);
     };
   }, []);
+  const { colors, complete } = usePictureColors(edited.state.doc, options.colors);
   const live = useKeptStillness(edited, html);
   const settled = useSettled(html, pause);
   const opened = isAsOpened(edited, { revision }) ? kept : null;
@@ -54,7 +56,7 @@ export function useMeter(edited: EditedSignature, html: string | null, options: 
     stillness: html === null ? null : (live.measured ?? opened),
     element: Meter && (
       <Meter
-        html={settled === html && !live.measured ? html : null}
+        html={settled === html && complete && !live.measured ? html : null}
         base={base}
         colors={colors}
         onMeasured={live.onMeasured}

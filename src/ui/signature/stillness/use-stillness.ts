@@ -27,7 +27,7 @@ export function useStillness(
   frame: RefObject<HTMLIFrameElement | null>,
   html: string | null,
   base: string,
-  colors: KnownColors,
+  colors: KnownColors | null,
 ): MeasuredNow {
   const [state, setState] = useState<MeasuredAll & { readonly html: string | null }>({
     html: null,
@@ -37,7 +37,7 @@ export function useStillness(
 
   useEffect(() => {
     const element = frame.current;
-    if (!element || html === null) return;
+    if (!element || html === null || colors === null) return;
     const begin = (): void => {
       const current = ++run.current;
       const stopped = (): boolean => run.current !== current;
