@@ -4,10 +4,9 @@
 import { Footprints, MousePointerClick, Square, Wrench } from "lucide-react";
 import { useMemo, useState } from "react";
 import { toast } from "sonner";
-import { endpoints, type KeptAnswer, type OpenSignature, type Stillness } from "@/contract";
-import { applyMend, applyMends, type Finding, type PictureFactsBySource } from "@/core/checks";
-import { callingCodeOf, describeLink, type NetworkKind } from "@/core/links";
-import type { Person } from "@/core/people";
+import { endpoints } from "@/contract";
+import { applyMend, applyMends } from "@/core/checks";
+import { callingCodeOf, describeLink } from "@/core/links";
 import { linksOf, settingsOf, type PlacedLink } from "@/core/signature";
 import { ask } from "../parts/asking/ask";
 import { Button } from "../parts/button";
@@ -17,30 +16,18 @@ import { WordSwitch } from "../parts/fields/word-switch";
 import { plainState } from "../signature/editing/plain-state";
 import { EditingStation } from "../signature/editing/editing-station";
 import { useSingleSteps } from "../signature/editing/single-steps";
+import type { OpenedStation } from "../signature/editing/opened-station";
 import { useSignature } from "../signature/editing/use-signature";
 import { FindingList } from "../signature/finding-list";
 import { paletteFor } from "../signature/palette";
-import type { PersonChoice } from "../signature/signature-header";
 import { useFindings } from "../signature/use-findings";
 import { LinkTable } from "./link-table";
 import { openLink } from "./opening";
 import { useWalk } from "./use-walk";
 
-interface Props {
-  readonly signature: OpenSignature;
-  readonly people: readonly PersonChoice[];
-  readonly person: Person | null;
-  readonly base: string;
-  readonly pictures: PictureFactsBySource;
-  readonly answers: Readonly<Record<string, KeptAnswer>>;
+interface Props extends OpenedStation {
   readonly opened: Readonly<Record<string, number>>;
-  readonly organisation: string;
-  readonly networks: readonly NetworkKind[];
   readonly brandColors: readonly string[];
-  /** Those that it is opened with. */
-  readonly findings: readonly Finding[];
-  /** In how many proofs it was still when it was last measured, if it was measured as it is opened. */
-  readonly kept: Stillness | null;
 }
 
 const openEach = lazily(() => import("./open-each").then(({ OpenEach }) => OpenEach));
@@ -57,7 +44,7 @@ const panels = { findings: "Findings", all: "All links" } as const;
 const isWeb = ({ href }: PlacedLink): boolean => /^https?:\/\//i.test(href);
 
 export function LinksPage(props: Props) {
-  const { signature, people, person, base, pictures, organisation, networks, brandColors } = props;
+  const { signature, person, base, pictures, organisation, networks, brandColors } = props;
   useAhead(rooms);
   const edited = useSignature(signature, plainState);
   const walk = useWalk(props.answers);
@@ -104,15 +91,11 @@ export function LinksPage(props: Props) {
 
   return (
     <EditingStation
-      signature={signature}
+      opened={props}
       edited={edited}
-      people={people}
       current="links"
       onDrawnFor={setDrawnFor}
       findings={findings}
-      person={person}
-      base={base}
-      kept={props.kept}
     >
       <div className="grid grid-cols-[minmax(0,1fr)_290px] gap-8">
         <div className="min-w-0">

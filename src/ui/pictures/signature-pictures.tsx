@@ -3,42 +3,24 @@
 /** The pictures of one signature: their cuts, those at addresses elsewhere, and what is wrong with them. */
 import { useState, type ReactNode } from "react";
 import { toast } from "sonner";
-import type { CatalogueEntry, ForeignPicture, OpenSignature, Stillness } from "@/contract";
-import {
-  applyMend,
-  weightOf,
-  type Finding,
-  type LinkAnswers,
-  type PictureFactsBySource,
-} from "@/core/checks";
-import { describeLink, type NetworkKind } from "@/core/links";
-import type { Person } from "@/core/people";
+import type { CatalogueEntry, ForeignPicture } from "@/contract";
+import { applyMend, weightOf } from "@/core/checks";
+import { describeLink } from "@/core/links";
 import { signatureBudget } from "@/core/pictures";
 import { becomeDocument, pictureSourcesOf, replaceSources } from "@/core/signature";
 import { formatBytes } from "../parts/format";
 import { plainState } from "../signature/editing/plain-state";
 import { EditingStation } from "../signature/editing/editing-station";
 import { useSingleSteps } from "../signature/editing/single-steps";
+import type { OpenedStation } from "../signature/editing/opened-station";
 import { useSignature } from "../signature/editing/use-signature";
 import { FindingList } from "../signature/finding-list";
-import type { PersonChoice } from "../signature/signature-header";
 import { useFindings } from "../signature/use-findings";
 import { usePictureFacts } from "../signature/use-picture-facts";
 import { ForeignList } from "./addresses/foreign-list";
 import { PictureList } from "./picture-list";
 
-interface Props {
-  readonly signature: OpenSignature;
-  readonly people: readonly PersonChoice[];
-  readonly person: Person | null;
-  readonly base: string;
-  readonly pictures: PictureFactsBySource;
-  readonly answers: LinkAnswers;
-  readonly organisation: string;
-  readonly networks: readonly NetworkKind[];
-  readonly findings: readonly Finding[];
-  /** In how many proofs it was still when it was last measured, if it was measured as it is opened. */
-  readonly kept: Stillness | null;
+interface Props extends OpenedStation {
   /** The originals whose cuts stand in it. */
   readonly placed: readonly CatalogueEntry[];
   /** What was found at addresses elsewhere. */
@@ -52,7 +34,7 @@ interface Props {
 const isElsewhere = (source: string): boolean => /^https?:/i.test(source);
 
 export function SignaturePictures(props: Props) {
-  const { signature, people, person, base, answers, organisation, networks, placed, published } = props;
+  const { signature, person, base, answers, organisation, networks, placed, published } = props;
   const edited = useSignature(signature, plainState);
   const document = edited.state.doc;
   const known = usePictureFacts(props.pictures);
@@ -80,16 +62,7 @@ export function SignaturePictures(props: Props) {
   };
 
   return (
-    <EditingStation
-      signature={signature}
-      edited={edited}
-      people={people}
-      current="pictures"
-      findings={found.findings}
-      person={person}
-      base={base}
-      kept={props.kept}
-    >
+    <EditingStation opened={props} edited={edited} current="pictures" findings={found.findings}>
       <div className="grid grid-cols-[minmax(0,1fr)_260px] gap-8">
         <div className="min-w-0">
           <div className="flex items-baseline gap-3 pb-3">

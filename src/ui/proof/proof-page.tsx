@@ -3,43 +3,28 @@
 /** The wall of proofs over a signature that is edited by its findings' mends. */
 import { useMemo } from "react";
 import { toast } from "sonner";
-import type { KeptAnswer, OpenSignature, Stillness } from "@/contract";
-import { applyMend, type Finding, type PictureFactsBySource } from "@/core/checks";
+import { applyMend } from "@/core/checks";
 import { compile } from "@/core/compile";
 import type { KnownColors } from "@/core/layout";
-import type { NetworkKind } from "@/core/links";
-import type { Person } from "@/core/people";
 import { hasShortForm, shortForm } from "@/core/signature";
 import { EditingStation } from "../signature/editing/editing-station";
 import { plainState } from "../signature/editing/plain-state";
 import { useSingleSteps } from "../signature/editing/single-steps";
+import type { OpenedStation } from "../signature/editing/opened-station";
 import { useSignature } from "../signature/editing/use-signature";
-import type { PersonChoice } from "../signature/signature-header";
 import { useFindings } from "../signature/use-findings";
 import { ProofWall } from "./proof-wall";
 import { usePictureColors } from "../signature/stillness/use-picture-colors";
 import { useTrial } from "./use-trial";
 import { useKeptStillness } from "../signature/stillness/use-kept-stillness";
 
-interface Props {
-  readonly signature: OpenSignature;
-  readonly people: readonly PersonChoice[];
-  readonly person: Person | null;
-  readonly base: string;
-  readonly pictures: PictureFactsBySource;
-  readonly answers: Readonly<Record<string, KeptAnswer>>;
-  readonly organisation: string;
-  readonly networks: readonly NetworkKind[];
-  /** Those that it is opened with. */
-  readonly findings: readonly Finding[];
-  /** In how many proofs it was still when it was last measured, if it was measured as it is opened. */
-  readonly kept: Stillness | null;
+interface Props extends OpenedStation {
   /** The colours of its pictures, by the paths that they are drawn from. */
   readonly colors: KnownColors;
 }
 
 export function ProofPage(props: Props) {
-  const { signature, people, person, base, pictures, answers, organisation, networks, colors } = props;
+  const { signature, person, base, pictures, answers, organisation, networks, colors } = props;
   const edited = useSignature(signature, plainState);
   const change = useSingleSteps(edited);
   const document = edited.state.doc;
@@ -63,14 +48,10 @@ export function ProofPage(props: Props) {
   const still = useKeptStillness(edited, trial.person ? null : html);
   return (
     <EditingStation
-      signature={signature}
+      opened={props}
       edited={edited}
-      people={people}
       current="proof"
       findings={found.findings}
-      person={person}
-      base={base}
-      kept={props.kept}
       measured={still.measured}
     >
       <ProofWall

@@ -1,38 +1,36 @@
 "use client";
 
 import type { ComponentProps, ReactNode } from "react";
-import type { OpenSignature, Stillness } from "@/contract";
+import type { Stillness } from "@/contract";
 import type { Finding } from "@/core/checks";
-import type { Person } from "@/core/people";
 import { lazily, useAhead } from "../../parts/lazily";
 import { Station } from "../station";
 import { isAsOpened } from "./is-as-opened";
+import type { OpenedStation } from "./opened-station";
 import { TakeBack } from "./single-steps";
 import type { EditedSignature } from "./use-signature";
 
 const conflict = lazily(() => import("./conflict-dialog").then(({ ConflictDialog }) => ConflictDialog));
 const rooms = [conflict];
 
-interface Props extends Pick<ComponentProps<typeof Station>, "people" | "current" | "onDrawnFor"> {
-  readonly signature: OpenSignature;
+interface Props extends Pick<ComponentProps<typeof Station>, "current" | "onDrawnFor"> {
+  readonly opened: OpenedStation;
   readonly edited: EditedSignature;
+  /** Those of what is shown. */
   readonly findings: readonly Finding[];
-  readonly person: Person | null;
-  readonly base: string;
-  /** In how many proofs it was still when it was last measured, if it was measured as it was opened. */
-  readonly kept: Stillness | null;
-  /** The same of what is shown now, where the view measures. */
+  /** In how many proofs what is shown is still, where the view measures. */
   readonly measured?: Stillness | null;
   readonly children: ReactNode;
 }
 
 /** A screen of a signature that is edited on it in single steps: the last is taken back, and two versions ask. */
-export function EditingStation({ signature, edited, findings, person, base, children, ...rest }: Props) {
-  const { kept, measured = null, ...shown } = rest;
+export function EditingStation({ opened, edited, findings, measured = null, children, ...shown }: Props) {
+  const { signature, people, person, base, kept } = opened;
   useAhead(rooms);
   return (
     <Station
       {...shown}
+      people={people}
       signature={{ ...signature, findings }}
       saving={edited.saving}
       stillness={measured ?? (isAsOpened(edited, signature) ? kept : null)}

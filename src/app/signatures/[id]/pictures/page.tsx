@@ -7,9 +7,8 @@ import { webSpaceBase } from "@/server/invented-sites/web-space";
 import { PublishPanel } from "@/ui/pictures/addresses/publish-panel";
 import { SignaturePictures } from "@/ui/pictures/signature-pictures";
 import { UploadArea } from "@/ui/pictures/upload-area";
-import { keptStillness } from "@/server/signatures/stillness";
 import { openOrNotFound } from "../open-or-not-found";
-import { peopleChoices } from "../people-choices";
+import { openedStation } from "../opened-station";
 
 interface Props {
   readonly params: Promise<{ id: string }>;
@@ -20,11 +19,7 @@ export async function generateMetadata({ params }: Props) {
 }
 
 export default async function SignaturePicturesPage({ params }: Props) {
-  const [signature, people, catalogue] = await Promise.all([
-    openOrNotFound((await params).id),
-    peopleChoices(),
-    pictureCatalogue(),
-  ]);
+  const [signature, catalogue] = await Promise.all([openOrNotFound((await params).id), pictureCatalogue()]);
   const sources = new Set(pictureSourcesOf(parseSignature(signature.document)));
   const placed = catalogue.entries
     .map(({ original, cuts }) => ({ original, cuts: cuts.filter(({ source }) => sources.has(source)) }))
@@ -32,26 +27,16 @@ export default async function SignaturePicturesPage({ params }: Props) {
   const foreign = [...sources].filter((source) => /^https?:/i.test(source));
   const [looked, published] = await Promise.all([findForeignPictures(foreign), findPublished(signature.id)]);
   const shownFromThere = published.filter(({ address }) => sources.has(address));
-  const { id, name, personId, document, revision, person, base, organisation } = signature;
   return (
     <SignaturePictures
-      key={id}
-      signature={{ id, name, personId, document, revision }}
-      people={people}
-      person={person}
-      base={base}
-      pictures={signature.pictures}
-      answers={signature.answers}
-      organisation={organisation?.name ?? ""}
-      networks={signature.networks}
-      findings={signature.findings}
-      kept={await keptStillness(signature)}
+      key={signature.id}
+      {...await openedStation(signature)}
       placed={placed}
       looked={looked}
       published={shownFromThere.map(({ address, fileName }) => ({ address, fileName }))}
     >
       <PublishPanel
-        signatureId={id}
+        signatureId={signature.id}
         hosted={signature.cuts.filter(({ source }) => isHosted(source)).length}
         published={shownFromThere.length}
         inventedSpace={webSpaceBase}

@@ -1,0 +1,23 @@
+import type { OpenedSignature } from "@/server/signatures/open-signature";
+import { keptStillness } from "@/server/signatures/stillness";
+import type { OpenedStation } from "@/ui/signature/editing/opened-station";
+import { peopleChoices } from "./people-choices";
+
+/** What every screen that edits a signature in single steps is opened with. */
+export async function openedStation(opened: OpenedSignature): Promise<OpenedStation> {
+  const { id, name, personId, document, revision, organisation } = opened;
+  const { person, base, pictures, answers, networks, findings } = opened;
+  const [people, kept] = await Promise.all([peopleChoices(), keptStillness(opened)]);
+  return {
+    signature: { id, name, personId, document, revision },
+    people,
+    person,
+    base,
+    pictures,
+    answers,
+    organisation: organisation?.name ?? "",
+    networks,
+    findings,
+    kept,
+  };
+}

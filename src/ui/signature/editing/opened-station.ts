@@ -1,0 +1,20 @@
+import type { KeptAnswer, OpenSignature, Stillness } from "@/contract";
+import type { Finding, PictureFactsBySource } from "@/core/checks";
+import type { NetworkKind } from "@/core/links";
+import type { Person } from "@/core/people";
+import type { PersonChoice } from "../signature-header";
+
+/** What a screen on which a signature is edited in single steps is opened with. */
+export interface OpenedStation {
+  readonly signature: OpenSignature;
+  readonly people: readonly PersonChoice[];
+  readonly person: Person | null;
+  readonly base: string;
+  readonly pictures: PictureFactsBySource;
+  readonly answers: Readonly<Record<string, KeptAnswer>>;
+  readonly organisation: string;
+  readonly networks: readonly NetworkKind[];
+  readonly findings: readonly Finding[];
+  /** In how many proofs it was still when it was last measured, if it was measured as it is opened. */
+  readonly kept: Stillness | null;
+}
