@@ -1,13 +1,11 @@
 /** How a kind of client draws its message area before a message says anything of itself, as a style sheet. */
+import { breaksAnyWord } from "./facts/declaration-limits";
 import { limitsIn } from "./facts/limits";
 import type { Mode, StandIn } from "./stand-in";
 
 /** Kinds that let any long word break, whatever a message says. */
 const breaksWords = ({ id }: StandIn): boolean =>
-  limitsIn(id, "own").some(
-    ({ feature, says }) =>
-      (feature === "css-word-break" || feature === "css-word-wrap") && /long words? break/.test(says),
-  );
+  limitsIn(id, "own").some(({ says }) => breaksAnyWord.has(says));
 
 /** Rules for the page that a message is drawn in: its canvas, type, colours and the breaking of words. */
 export function messageArea(standIn: StandIn, mode: Mode): string {

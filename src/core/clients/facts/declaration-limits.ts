@@ -110,6 +110,14 @@ const colorOnly: DeclarationLimit = (declaration, { parts, colors, functions }) 
 
 const unmarked: DeclarationLimit = (declaration) => [{ ...declaration, mark: "" }];
 
+const ownRuleBreaksWords =
+  "The client adds its own rule that lets any long word break, so every value looks like break-all.";
+const everyElementBreaksWords =
+  "The client lets long words break on every element, whatever the message asks for.";
+
+/** The limits by which a kind lets any long word break, also where a message says nothing of it. */
+export const breaksAnyWord: ReadonlySet<string> = new Set([ownRuleBreaksWords, everyElementBreaksWords]);
+
 export const declarationLimits: Partial<
   Readonly<Record<Feature, Readonly<Record<string, DeclarationLimit>>>>
 > = {
@@ -283,17 +291,12 @@ export const declarationLimits: Partial<
     "Width does not work on body, span, div, p and img.": dropOn("body", "span", "div", "p", "img"),
   },
   "css-word-break": {
-    "The client adds its own rule that lets any long word break, so every value looks like break-all.": (
-      declaration,
-      { words },
-    ) =>
+    [ownRuleBreaksWords]: (declaration, { words }) =>
       words.has("break-all") ? null : [declaration, { property: "word-wrap", value: "break-word", mark: "" }],
   },
   "css-word-wrap": {
-    "The client lets long words break on every element, whatever the message asks for.": (
-      declaration,
-      { words },
-    ) => (words.has("normal") ? [{ ...declaration, value: "break-word" }] : null),
+    [everyElementBreaksWords]: (declaration, { words }) =>
+      words.has("normal") ? [{ ...declaration, value: "break-word" }] : null,
   },
 };
 
