@@ -94,7 +94,9 @@ export function ProofZoom({ proof, base, design, measured, onClose }: Props) {
             <ul className="max-h-48 overflow-y-auto" tabIndex={0} aria-label="What is not still">
               {unstill.map((part) => (
                 <li key={part.id} className="border-b border-hairline py-1 last:border-0">
-                  <span className="[overflow-wrap:anywhere]">“{part.text.slice(0, 60) || "a picture"}”</span>{" "}
+                  <span className="[overflow-wrap:anywhere]">
+                    {part.text ? `“${part.text.slice(0, 60)}”` : "A picture"}
+                  </span>{" "}
                   <span className="text-clay">{saidOfPart(part)}</span>
                 </li>
               ))}
