@@ -40,7 +40,8 @@ test("a link is asked for by key, set, and typing goes on; every measure is foun
   await startBlank(page, 1, 2);
   await page.keyboard.type("Seeds");
   await page.keyboard.press("Control+K");
-  // Nothing is selected that could lead anywhere.
+  // Nothing is selected that could lead anywhere, and that is said.
+  await expect(page.getByText("Select text or a picture that should lead somewhere.")).toBeVisible();
   await expect(page.getByRole("dialog", { name: "Link" })).toHaveCount(0);
   await page.keyboard.press("Shift+Home");
   // The browser tells the editor of a selection a frame later: sooner than a person presses the next key.

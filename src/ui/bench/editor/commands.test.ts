@@ -8,8 +8,10 @@ import { paletteOf } from "../../signature/palette";
 import { insertBlock, insertInline, linkRange, setLink, setMark, setTextValue, textState } from "./commands";
 import { hints } from "./hints";
 import { describeSelection } from "./selection";
+import { removeWhole } from "./part-commands";
 import { createState } from "./state";
 import { stayAtEdge, stepCell } from "./table-selection";
+import { writeAtPart } from "./writing-over";
 
 /** A blank 1 × 2 with the cursor in its second cell, after some text. */
 function typed(text: string): EditorState {
@@ -245,6 +247,35 @@ describe("what is selected", () => {
       [0, 0],
       [1, 0],
     ]);
+  });
+});
+
+describe("a part that is selected as a whole", () => {
+  const whole = (state: EditorState): EditorState =>
+    state.apply(state.tr.setSelection(NodeSelection.create(state.doc, state.selection.$head.before())));
+
+  it("is written over once, and what is typed next goes on behind it", () => {
+    let state = whole(typed("Ada Thorne"));
+    state = state.apply(writeAtPart(state, "x")!);
+    expect(state.selection).toBeInstanceOf(TextSelection);
+    state = state.apply(state.tr.insertText("yz"));
+    expect(cellText(state)).toEqual(["", "xyz"]);
+  });
+
+  it("is taken out by Backspace, and the caret stays in its cell", () => {
+    let state = whole(typed("Ada Thorne"));
+    expect(removeWhole(state, (tr) => (state = state.apply(tr)))).toBe(true);
+    state = state.apply(state.tr.insertText("again"));
+    expect(cellText(state)).toEqual(["", "again"]);
+  });
+
+  it("gives way to the line above it in its cell", () => {
+    let state = typed("one");
+    state = state.apply(state.tr.split(state.selection.head));
+    state = whole(state.apply(state.tr.insertText("two")));
+    expect(removeWhole(state, (tr) => (state = state.apply(tr)))).toBe(true);
+    expect(writtenIn(state)).toBe("one");
+    expect(removeWhole(state)).toBe(false);
   });
 });
 

@@ -1,6 +1,7 @@
 /** Commands on the part that the selection is in: a line, a picture, a divider and so on. */
 import {
   NodeSelection,
+  Selection,
   TextSelection,
   type Command,
   type EditorState,
@@ -87,12 +88,21 @@ export const duplicateSelected: Command = (state, dispatch) => {
   return true;
 };
 
+/** What is selected goes on in the same cell: in the line that is left, in the part above, or in the one below. */
 export const removeSelected: Command = (state, dispatch) => {
   const selected = selectedPart(state);
   if (!selected) return false;
-  dispatch?.(removePart(state.tr, selected.position));
+  if (!dispatch) return true;
+  const tr = removePart(state.tr, selected.position);
+  const at = tr.doc.resolve(selected.position);
+  const fromAbove = at.nodeBefore !== null && at.parent.childCount > 1;
+  dispatch(tr.setSelection(Selection.near(at, fromAbove || !at.nodeAfter ? -1 : 1)).scrollIntoView());
   return true;
 };
+
+/** Backspace and Delete on a part that is selected as a whole. */
+export const removeWhole: Command = (state, dispatch) =>
+  state.selection instanceof NodeSelection && state.selection.node.isBlock && removeSelected(state, dispatch);
 
 /** The rows or the part whose place in the short form is set from the selection. */
 export function shortFormTargets(state: EditorState): readonly Placed[] {

@@ -9,6 +9,7 @@ import { schema } from "@/core/signature";
 import { actions } from "./actions";
 import { hints } from "./hints";
 import { leftOut } from "./left-out";
+import { removeWhole } from "./part-commands";
 import { drawnAsSent } from "./drawn-as-sent";
 import { selectIn, selectMore, stayAtEdge, stepCell } from "./table-selection";
 import { spacesThatStay } from "./spaces-that-stay";
@@ -34,6 +35,8 @@ const keys: Record<string, Command> = {
   ArrowRight: stayAtEdge(1),
   ArrowUp: stayAtEdge(-1),
   ArrowLeft: stayAtEdge(-1),
+  Backspace: removeWhole,
+  Delete: removeWhole,
   Tab: stepCell(1),
   "Shift-Tab": stepCell(-1),
 };

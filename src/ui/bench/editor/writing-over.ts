@@ -10,7 +10,11 @@ export function writeAtPart(state: EditorState, text: string): Transaction | nul
   const { selection, tr } = state;
   if (!(selection instanceof NodeSelection)) return null;
   const { node, from, to } = selection;
-  if (node.isTextblock) return tr.insertText(text, from + 1, to - 1);
+  if (node.isTextblock) {
+    tr.insertText(text, from + 1, to - 1);
+    // Left selected as a whole, it would be written over by the next letter.
+    return tr.setSelection(TextSelection.create(tr.doc, from + 1 + text.length)).scrollIntoView();
+  }
   if (node.isInline) {
     tr.insert(to, schema.text(text));
     return tr.setSelection(TextSelection.create(tr.doc, to + text.length)).scrollIntoView();

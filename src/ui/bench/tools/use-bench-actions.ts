@@ -2,6 +2,7 @@
 
 /** What the Bench does beside editing the document, by name and key. */
 import { useMemo } from "react";
+import { toast } from "sonner";
 import type { Form } from "../../signature/form-switch";
 import type { BenchAction } from "../dialogs/action-palette";
 import { focusNextArea } from "./next-area";
@@ -27,11 +28,14 @@ interface Options {
   readonly tryLongest: () => void;
 }
 
-/** The toolbar's own link, where what is selected can lead somewhere. */
-const openLink = (): void =>
-  document
-    .querySelector<HTMLElement>("[role=toolbar][aria-label=Text] button[aria-label=Link]:enabled")
-    ?.click();
+/** The toolbar's own link, where what is selected can lead somewhere; where it cannot, its own sentence about that. */
+const openLink = (): void => {
+  const link = document.querySelector<HTMLButtonElement>(
+    "[role=toolbar][aria-label=Text] button[aria-label=Link]",
+  );
+  if (link?.disabled) toast(`${link.title}.`);
+  else link?.click();
+};
 
 export function useBenchActions(options: Options): readonly BenchAction[] {
   const { setOpen, focusSheet, catchUp, form, setForm, trying, tryLongest } = options;
