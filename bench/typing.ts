@@ -17,7 +17,7 @@ function summary(name: string, taken: readonly number[]): void {
   process.stdout.write(`${name.padEnd(30)} ${at(0.5)} ms median ${at(0.95)} ms p95\n`);
 }
 
-/** From the key, in ms: when both proofs held what it changed, and when the frame with it had been painted. */
+/** From the key, in ms: when the proofs held what it changed, and when the frame with it had been painted. */
 interface Taken {
   readonly changed: number;
   readonly painted: number;
@@ -27,7 +27,7 @@ interface Watched {
   taken: Promise<Taken>;
 }
 
-/** In the page: from the next key until both proofs have been painted with what it changed; ms. */
+/** In the page: from the next key until the proofs have been painted with what it changed; ms. */
 function watchProofs(): void {
   const bodies = [...document.querySelectorAll<HTMLIFrameElement>("[data-stand-in] iframe")].map(
     (frame) => frame.contentDocument!.body,
@@ -72,7 +72,7 @@ async function stagesOfKey(page: Page): Promise<Record<string, number>> {
   });
 }
 
-/** Types letters and answers, for each stage and key, the time until both proofs have been painted with it. */
+/** Types letters and answers, for each stage and key, the time until the proofs have been painted with it. */
 async function typing(page: Page): Promise<ReadonlyMap<Stage, readonly number[]>> {
   await page.locator(".signature-editor p").nth(1).click();
   await page.keyboard.press("End");

@@ -8,9 +8,13 @@ export const cell = (page: Page, row: number, column: number): Locator =>
     .locator("> td")
     .nth(column - 1);
 
+/** The frame of a stand-in's proof on the strip; the least still may be of the same kind, and stands last. */
+export const proofFrame = (page: Page, standIn: string): Locator =>
+  page.locator(`[data-stand-in="${standIn}"] iframe`).first();
+
 /** The body of a stand-in's proof on the strip. */
 export const proof = (page: Page, standIn: string) =>
-  page.locator(`[data-stand-in="${standIn}"] iframe`).contentFrame().locator("body");
+  proofFrame(page, standIn).contentFrame().locator("body");
 
 /** Starts a blank signature by dragging over the grid, and waits for its Bench. */
 export async function startBlank(page: Page, rows = 1, columns = 2, server = ""): Promise<void> {

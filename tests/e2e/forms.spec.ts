@@ -23,7 +23,7 @@ test("the short form leaves out what is marked, is proofed and installed, and fo
   await page.goto(`${address}/proof`);
   await page.getByRole("radio", { name: "Light" }).click();
   await page.getByRole("radio", { name: "In replies" }).click();
-  const proofed = page.locator('[data-stand-in="desktop-document"] iframe').contentFrame().locator("body");
+  const proofed = proof(page, "desktop-document");
   await expect(proofed).not.toContainText("Pictures for the press");
   await page.goto(`${address}/install`);
   await page.getByRole("radio", { name: "In replies" }).click();

@@ -2,7 +2,7 @@ import AxeBuilder from "@axe-core/playwright";
 import type { Page } from "@playwright/test";
 import { zipSync } from "fflate";
 import { mark } from "@/server/imaging/pictures-for-tests";
-import { cell, insertPart, moveByKey, proof, setMeasure, startBlank, choose } from "./bench";
+import { cell, insertPart, moveByKey, proof, proofFrame, setMeasure, startBlank, choose } from "./bench";
 import { expect, test } from "./test";
 
 /** Six icons of a pack: 16, 24, 32, 48 and 512 px and a drawing, with uneven margins, one of them in two sizes. */
@@ -29,7 +29,7 @@ interface Measured {
 
 /** The icons of a proof as they stand in it. */
 const measure = (page: Page, standIn: string): Promise<Measured> =>
-  page.locator(`[data-stand-in="${standIn}"] iframe`).evaluate(async (element) => {
+  proofFrame(page, standIn).evaluate(async (element) => {
     const images = [...(element as HTMLIFrameElement).contentDocument!.images];
     await Promise.all(images.map((image) => image.decode()));
     const drawn = images.map((image) => {

@@ -1,6 +1,6 @@
 /** The wall of proofs: what each stand-in shows, how still it is, and what is said of it, checked against the frames. */
 import type { Page } from "@playwright/test";
-import { cell, openCopy } from "./bench";
+import { cell, choose, openCopy } from "./bench";
 import { expect, test } from "./test";
 
 async function openProof(page: Page, name: string): Promise<void> {
@@ -183,4 +183,25 @@ test("the wall is tried with other details by a key, and nothing of that is kept
   await page.getByRole("radio", { name: "Its own details" }).click();
   await expect(heading).toHaveText("Still in 28 of 28");
   await expect(shown.locator("body")).not.toContainText(/[\u0590-\u06ff]/);
+});
+
+test("the strip shows chosen proofs and the least still, and what is not still leads to its place on the sheet", async ({
+  page,
+}) => {
+  await openCopy(page, "From last year");
+  const strip = page.getByRole("region", { name: "Proofs" });
+  await expect(strip.locator("iframe")).toHaveCount(4);
+  const least = strip.getByRole("article").last();
+  await expect(least.getByRole("combobox")).toContainText("Least still:");
+  await expect(least.locator("[data-still=false]")).toContainText("hard to read");
+  await least.locator("[data-still]").click();
+  await page.getByRole("dialog").getByRole("button", { name: "“Cold Store Technician”" }).click();
+  await expect.poll(() => page.evaluate(() => String(getSelection()))).toBe("Cold Store Technician");
+  await expect(page.getByRole("textbox", { name: "Signature", exact: true })).toBeFocused();
+
+  const first = strip.getByRole("article").first();
+  await choose(first.getByRole("combobox"), "Phone maker's mail, dark");
+  await expect(first).toHaveAttribute("data-stand-in", "phone-maker");
+  await page.reload();
+  await expect(first).toHaveAttribute("data-stand-in", "phone-maker");
 });

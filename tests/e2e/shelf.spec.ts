@@ -1,6 +1,6 @@
 import type { Page } from "@playwright/test";
 import { expect, test } from "./test";
-import { choose } from "./bench";
+import { choose, proof } from "./bench";
 
 const card = (page: Page, name: string) =>
   page.getByRole("listitem").filter({ has: page.getByRole("heading", { name, exact: true }) });
@@ -67,7 +67,7 @@ test("a signature is drawn for the person that is chosen", async ({ page }) => {
   await expect(page.locator(".signature-editor")).toContainText("Tamsin Okafor");
   await choose(page.getByRole("combobox", { name: "drawn for" }), "Ada Quill");
   await expect(page.locator(".signature-editor")).toContainText("Ada Quill");
-  const shown = page.locator('[data-stand-in="webmail-inline"] iframe').contentFrame().locator("body");
+  const shown = proof(page, "webmail-inline");
   // Ada has no phone of her own, so the fallback stands there.
   await expect(shown).toContainText("+44 1632 960100");
   await choose(page.getByRole("combobox", { name: "drawn for" }), "Tamsin Okafor");

@@ -1,5 +1,6 @@
 import AxeBuilder from "@axe-core/playwright";
 import type { Page } from "@playwright/test";
+import { proofFrame } from "./bench";
 import { expect, test } from "./test";
 
 const signaturePath = async (page: Page, name: string): Promise<string> => {
@@ -71,7 +72,7 @@ test("the sheet is true: cells and pictures on the Bench are as large as in what
 }) => {
   for (const name of ["Full", "Press desk", "Right to left", "From last year"]) {
     await page.goto(await signaturePath(page, name));
-    const compiled = page.locator('[data-stand-in="webmail-inline"] iframe').contentFrame();
+    const compiled = proofFrame(page, "webmail-inline").contentFrame();
     await expect(compiled.locator("table").first()).toBeVisible();
     // The frame is drawn smaller on the strip by a transform, which the boxes inside it do not see.
     const boxes = (elements: Element[]): string[] =>

@@ -8,12 +8,13 @@ export { readAloud, type Utterance } from "./read-aloud";
 export { differsByAccount, limitsIn, type Account } from "./facts/limits";
 export {
   messageOf,
+  proofsFor,
   received,
-  receivedByEach,
   receivedInModes,
   signatureOverrun,
   type Message,
   type Proof,
+  type ProofKey,
   type Received,
   type ReceiveOptions,
 } from "./received";

@@ -120,19 +120,19 @@ const sourceFor = (html: string | Message, client: StandInId): ReadMessage => {
   return client === "desktop-document" ? opened : read;
 };
 
-/** What one of several stand-ins shows. */
-export interface Proof extends Received {
+/** One proof: a kind of client in a mode, with an account of one sort. */
+export interface ProofKey {
   readonly client: StandInId;
+  readonly mode: Mode;
+  readonly account: Account;
 }
 
-/** The HTML that each of the stand-ins shows, in the order in which they are given, of one reading. Never throws. */
-export function receivedByEach(
-  html: string,
-  clients: readonly StandInId[],
-  options: ReceiveOptions = {},
-): readonly Proof[] {
+export interface Proof extends ProofKey, Received {}
+
+/** Those proofs of some HTML, in the order in which they are asked for, of one reading. Never throws. */
+export function proofsFor(html: string, keys: readonly ProofKey[]): readonly Proof[] {
   const message = messageOf(html);
-  return clients.map((client) => ({ client, ...received(message, client, options) }));
+  return keys.map((key) => ({ ...key, ...received(message, key.client, key) }));
 }
 
 /** Whether a signature's HTML is longer than a stand-in's settings take; in characters. */

@@ -1,3 +1,4 @@
+export { findPart } from "./find-part";
 export { longestPerson } from "./longest-person";
 export { trialPerson, type Trial } from "./trial-person";
 export {

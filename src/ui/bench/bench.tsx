@@ -1,16 +1,17 @@
 "use client";
 
 import { useCallback, useEffect, useMemo, useState } from "react";
+import { NodeSelection, TextSelection } from "prosemirror-state";
 import { flushSync } from "react-dom";
 import { toast } from "sonner";
 import type { OpenSignature, Stillness, Version } from "@/contract";
 import type { Finding, LinkAnswers, PictureFactsBySource } from "@/core/checks";
 import type { Proof } from "@/core/clients";
 import { compile } from "@/core/compile";
-import type { KnownColors } from "@/core/layout";
+import { findPart, type KnownColors, type PartDrift } from "@/core/layout";
 import { callingCodeOf, type NetworkKind } from "@/core/links";
 import type { Person } from "@/core/people";
-import { parseSignature, settingsOf, shortForm } from "@/core/signature";
+import { nodeAt, outerTable, parseSignature, settingsOf, shortForm, tableMap } from "@/core/signature";
 import type { LinkDefaults } from "../links/link-kinds";
 import { FocusHome } from "../parts/focus-home";
 import { useAhead } from "../parts/lazily";
@@ -149,9 +150,9 @@ export function Bench({ signature, person: ownPerson, people, base, brandColors,
   );
 
   /** What is tried, or was only just chosen, is not what would be sent. */
-  const asSent = form === "full" && person === ownPerson ? html : null;
+  const asSent = form === "full" && person === ownPerson;
   const { colors, kept } = rest;
-  const meter = useMeter(edited, asSent, { base, colors, kept, revision: signature.revision });
+  const meter = useMeter(edited, html, { base, asSent, colors, kept, revision: signature.revision });
 
   const benchActions = useBenchActions({
     setOpen,
@@ -162,6 +163,20 @@ export function Bench({ signature, person: ownPerson, people, base, brandColors,
     trying: longest.tried !== null,
     tryLongest: longest.toggle,
   });
+
+  const showPart = useCallback(
+    (parts: readonly PartDrift[], id: number): void => {
+      const at = findPart(current().doc, person, parts, id);
+      if (at === null) return void toast("It is not in what is on the sheet now.");
+      tools.apply(({ tr, doc }) => {
+        const { isText, nodeSize } = nodeAt(doc, at);
+        return tr
+          .setSelection(isText ? TextSelection.create(doc, at, at + nodeSize) : NodeSelection.create(doc, at))
+          .scrollIntoView();
+      });
+    },
+    [current, person, tools],
+  );
 
   const goBack = (version: Version): void =>
     tools.apply(({ tr }) => replaceDocument(tr, parseSignature(version.document)));
@@ -230,7 +245,14 @@ export function Bench({ signature, person: ownPerson, people, base, brandColors,
           tryLongest={longest.toggle}
           setOpen={setOpen}
         />
-        <ProofStrip html={html} base={base} opened={rest.proofs} />
+        <ProofStrip
+          html={html}
+          base={base}
+          opened={rest.proofs}
+          width={tableMap(outerTable(document)).width}
+          last={meter.last}
+          onPart={showPart}
+        />
         {meter.element}
       </div>
       {open?.kind === "picture" && (

@@ -1,7 +1,7 @@
 "use client";
 
 import { standInIds, standIns, type Mode, type StandInId } from "@/core/clients";
-import { saidOf } from "./said";
+import { saidOf } from "../signature/stillness/said";
 import type { Measured } from "../signature/stillness/measure-proofs";
 import { keyText } from "../signature/stillness/proof-keys";
 

@@ -2,15 +2,14 @@
 
 import { Maximize2 } from "lucide-react";
 import { memo } from "react";
-import { groupChanges, isSeen, standIns } from "@/core/clients";
+import { groupChanges, isSeen, standIns, type Proof } from "@/core/clients";
 import { formatCount } from "../parts/format";
-import { ProofFrame } from "./proof-frame";
-import { notesOf, saidOf } from "./said";
+import { ProofFrame } from "../signature/stillness/proof-frame";
+import { notesOf, saidOf } from "../signature/stillness/said";
 import type { MeasuredProof } from "../signature/stillness/measure-proofs";
-import type { ShownProof } from "./wall";
 
 interface Props {
-  readonly proof: ShownProof;
+  readonly proof: Proof;
   /** Whether its frame is there by now. */
   readonly drawn: boolean;
   readonly base: string;

@@ -3,8 +3,7 @@
 import { useEffect, useMemo, useRef, useState } from "react";
 import { toast } from "sonner";
 import type { Finding, Mend } from "@/core/checks";
-import type { Stillness } from "@/contract";
-import { messageOf, type StandInId } from "@/core/clients";
+import { messageOf, type Proof, type StandInId } from "@/core/clients";
 import { stillDefinition, type KnownColors } from "@/core/layout";
 import { formatCount } from "../parts/format";
 import { FindingList } from "../signature/finding-list";
@@ -13,9 +12,11 @@ import { DriftTable } from "./drift-table";
 import { MeasuringFrame } from "../signature/stillness/measuring-frame";
 import { ProofCard } from "./proof-card";
 import { ProofZoom } from "./proof-zoom";
-import { stillness, useStillness } from "../signature/stillness/use-stillness";
+import { stillness } from "../signature/stillness/stillness-of";
+import { useStillness } from "../signature/stillness/use-stillness";
+import type { MeasuredAll } from "../signature/stillness/measure-proofs";
 import { keyText } from "../signature/stillness/proof-keys";
-import { everything, proofsOf, type Filters, type ShownProof } from "./wall";
+import { everything, proofsOf, type Filters } from "./wall";
 import type { TrialPerson } from "./use-trial";
 import { useStaggered } from "./use-staggered";
 import { WallFilters } from "./wall-filters";
@@ -31,7 +32,7 @@ interface Props {
   /** Whether the findings are of an earlier document. */
   readonly busy: boolean;
   /** Is told how still the full form is, once that has been measured. */
-  readonly onMeasured: (measured: Stillness, html: string) => void;
+  readonly onMeasured: (all: MeasuredAll, html: string) => void;
   /** The colours of its pictures, by the paths that they are drawn from; null while they are asked for. */
   readonly colors: KnownColors | null;
   /** Whose details are tried. */
@@ -63,17 +64,17 @@ export function ProofWall({
   const message = useMemo(() => messageOf(html), [html]);
 
   const proofs = useMemo(() => {
-    const unrestOf = (proof: ShownProof): number => before.get(keyText(proof))?.unrest ?? 0;
+    const unrestOf = (proof: Proof): number => before.get(keyText(proof))?.unrest ?? 0;
     return [...proofsOf(message, filters)].sort((one, other) => unrestOf(other) - unrestOf(one));
   }, [message, filters, before]);
 
   /** What is quoted or blocked is drawn differently on purpose. */
   const comparable = filters.quoted === "0" && filters.pictures === "shown";
-  const measuredOf = (proof: ShownProof) => (comparable ? (measured.get(keyText(proof)) ?? null) : null);
+  const measuredOf = (proof: Proof) => (comparable ? (measured.get(keyText(proof)) ?? null) : null);
   const { still, all } = stillness(measured);
   useEffect(() => {
-    if (done && html === full) onMeasured({ still, all }, html);
-  }, [done, html, full, still, all, onMeasured]);
+    if (done && html === full) onMeasured({ measured, design }, html);
+  }, [done, html, full, measured, design, onMeasured]);
 
   /** How still it was before a mend, until what came of it has been measured. */
   const mended = useRef<number | null>(null);
@@ -123,7 +124,7 @@ export function ProofWall({
               proof={proof}
               drawn={index < ready}
               base={base}
-              design={design}
+              design={design.width}
               measured={measuredOf(proof)}
               onOpen={() => setOpen(keyText(proof))}
             />

@@ -1,20 +1,19 @@
 "use client";
 
 import { useState } from "react";
-import { limitsIn, standIns } from "@/core/clients";
+import { limitsIn, standIns, type Proof } from "@/core/clients";
 import { unstillReason } from "@/core/layout";
 import { DialogFrame } from "../parts/dialog-frame";
 import { localPictures } from "../parts/drawing/local-pictures";
 import { SignatureFrame } from "../parts/drawing/signature-frame";
 import { SliderField } from "../parts/fields/slider-field";
 import { WordSwitch } from "../parts/fields/word-switch";
-import { ProofFrame } from "./proof-frame";
-import { notesOf, saidOf, saidOfPart } from "./said";
+import { ProofFrame } from "../signature/stillness/proof-frame";
+import { notesOf, saidOf, saidOfPart } from "../signature/stillness/said";
 import type { MeasuredProof } from "../signature/stillness/measure-proofs";
-import type { ShownProof } from "./wall";
 
 interface Props {
-  readonly proof: ShownProof;
+  readonly proof: Proof;
   readonly base: string;
   /** The design's own HTML. */
   readonly design: string;

@@ -8,9 +8,9 @@ import {
   type Account,
   type Message,
   type Mode,
-  type Received,
+  type Proof,
 } from "@/core/clients";
-import { modes, type ProofKey } from "../signature/stillness/proof-keys";
+import { modes } from "../signature/stillness/proof-keys";
 
 export type Family = "all" | "webmail" | "desktop" | "phone";
 
@@ -32,10 +32,8 @@ export const everything: Filters = {
   quoted: "0",
 };
 
-export interface ShownProof extends ProofKey, Received {}
-
 /** What those filters show of a message. */
-export function proofsOf(message: Message, filters: Filters): readonly ShownProof[] {
+export function proofsOf(message: Message, filters: Filters): readonly Proof[] {
   const { family, mode, account, pictures, quoted } = filters;
   return standInIds
     .filter((client) => family === "all" || standIns[client].family === family)

@@ -1,9 +1,9 @@
-import { receivedByEach } from "@/core/clients";
+import { proofsFor } from "@/core/clients";
 import { colorsOfCuts } from "@/server/pictures/picture-colors";
 import { keptStillness } from "@/server/signatures/stillness";
 import { findLetterType } from "@/server/settings/letter-type";
 import { Bench } from "@/ui/bench/bench";
-import { shownStandIns } from "@/ui/bench/proofs/shown-stand-ins";
+import { ordinaryPlaces, proofsIn } from "@/ui/bench/proofs/shown-proofs";
 import { openOrNotFound } from "./open-or-not-found";
 import { peopleChoices } from "./people-choices";
 
@@ -39,7 +39,7 @@ export default async function BenchPage({ params }: Props) {
       findings={findings}
       kept={await keptStillness(signature)}
       colors={await colorsOfCuts(signature.cuts)}
-      proofs={receivedByEach(signature.html, shownStandIns)}
+      proofs={proofsFor(signature.html, proofsIn(ordinaryPlaces, null))}
     />
   );
 }

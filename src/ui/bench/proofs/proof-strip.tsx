@@ -2,30 +2,36 @@
 
 import { memo, useEffect, useMemo, useState } from "react";
 import { toast } from "sonner";
-import { groupChanges, isSeen, standIns, type Proof, type receivedByEach } from "@/core/clients";
-import { SignatureFrame } from "../../parts/drawing/signature-frame";
-import { localPictures } from "../../parts/drawing/local-pictures";
-import { formatCount } from "../../parts/format";
+import type { Proof, ProofKey, proofsFor } from "@/core/clients";
+import type { PartDrift } from "@/core/layout";
 import { staged } from "../../parts/drawing/stage";
-import { shownStandIns } from "./shown-stand-ins";
+import { useKept } from "../../parts/use-kept";
+import { keyText } from "../../signature/stillness/proof-keys";
+import type { LiveStillness } from "../../signature/stillness/use-kept-stillness";
+import { placesText, proofsIn, ordinaryPlaces, readPlaces, type Place } from "./shown-proofs";
+import { StripProof } from "./strip-proof";
 
-interface Props {
+interface Props extends Pick<LiveStillness, "last"> {
   readonly html: string;
   readonly base: string;
-  /** What the page came with: the proofs of the signature as it was opened. */
+  /** What the page came with: the ordinary proofs of the signature as it was opened. */
   readonly opened: readonly Proof[];
+  /** Of the table; px. */
+  readonly width: number;
+  /** Shows a part of a measured proof on the sheet. */
+  readonly onPart: (parts: readonly PartDrift[], id: number) => void;
 }
 
 /**
- * The proofs of some HTML. What works them out is loaded once the page has come to life; until then they stay as the
+ * Those proofs of some HTML. What works them out is loaded once the page has come to life; until then they stay as the
  * page brought them. It runs here and not in a worker, so that a key and its proofs are painted in the same frame.
  */
-function useProofs(html: string, opened: readonly Proof[]): readonly Proof[] {
-  const [receive, setReceive] = useState<typeof receivedByEach | null>(null);
+function useProofs(html: string, keys: readonly ProofKey[], opened: readonly Proof[]): readonly Proof[] {
+  const [receive, setReceive] = useState<typeof proofsFor | null>(null);
   useEffect(() => {
     let here = true;
     import("./receive").then(
-      (loaded) => here && setReceive(() => loaded.receivedByEach),
+      (loaded) => here && setReceive(() => loaded.proofsFor),
       () => toast.error("The proofs could not be loaded and stay as they are. Open the page once more."),
     );
     return () => {
@@ -33,55 +39,44 @@ function useProofs(html: string, opened: readonly Proof[]): readonly Proof[] {
     };
   }, []);
   return useMemo(
-    () => (receive ? staged("receive", () => receive(html, shownStandIns)) : opened),
-    [receive, html, opened],
+    () => (receive ? staged("receive", () => receive(html, keys)) : opened),
+    [receive, html, keys, opened],
   );
 }
 
-/** The signature as the stand-ins show it, while it is built. */
-export const ProofStrip = memo(function ProofStrip({ html, base, opened }: Props) {
-  const proofs = useProofs(html, opened);
+/** The signature as some stand-ins show it, while it is built: those that are chosen, and the least still of all. */
+export const ProofStrip = memo(function ProofStrip({ html, base, opened, width, last, onPart }: Props) {
+  const [kept, keep] = useKept("proofs of the strip", placesText(ordinaryPlaces));
+  const places = useMemo(() => readPlaces(kept), [kept]);
+  const measured = last?.measured ?? null;
+  const keys = useMemo(() => proofsIn(places, measured), [places, measured]);
+  const proofs = useProofs(html, keys, opened);
+  const current = last?.html === html;
+  const put = (index: number, place: Place): void =>
+    keep(placesText(places.map((before, each) => (each === index ? place : before))));
   return (
-    <section aria-label="Proofs" className="grid grid-cols-2 gap-6 border-t border-hairline px-5 py-2">
-      {proofs.map(({ client, html: drawn, changes }) => {
-        const standIn = standIns[client];
-        const seen = groupChanges(changes.filter(isSeen));
+    <section
+      aria-label="Proofs"
+      className="grid grid-cols-3 gap-5 overflow-hidden border-t border-hairline px-5 py-2 min-[1100px]:grid-cols-4"
+    >
+      {places.map((place, index) => {
+        const proof = proofs[index];
         return (
-          <article key={standIn.id} data-stand-in={standIn.id} className="min-w-0">
-            <h2 className="flex justify-between gap-3 text-[13px]">
-              <span className="truncate">{standIn.name}</span>
-              <span
-                className={`whitespace-nowrap font-medium ${seen.length === 0 ? "text-lichen" : "text-clay"}`}
-              >
-                {seen.length === 0 ? "looks as built" : formatCount(seen.length, "change")}
-              </span>
-            </h2>
-            <div className="mt-1 flex gap-3">
-              <div className="min-w-0 border border-hairline bg-canvas">
-                <SignatureFrame
-                  html={localPictures(drawn, base, standIn.loops)}
-                  label={`Proof: ${standIn.name}`}
-                  width={600}
-                  height={132}
-                  scale={0.6}
-                  fit
-                />
-              </div>
-              <ul
-                className="max-h-32 min-w-36 flex-1 overflow-y-auto text-xs leading-4 text-soft"
-                tabIndex={0}
-                aria-label={`What ${standIn.name} changed`}
-              >
-                {seen.length === 0 && <li>It changes nothing that a reader sees.</li>}
-                {seen.map(({ sentence, places }) => (
-                  <li key={sentence} className="mb-1">
-                    {sentence} <span className="text-ink">{places.slice(0, 2).join("; ")}</span>
-                    {places.length > 2 && ` and ${places.length - 2} more`}
-                  </li>
-                ))}
-              </ul>
-            </div>
-          </article>
+          proof && (
+            <StripProof
+              key={index}
+              proof={proof}
+              place={place}
+              onPlace={(next) => put(index, next)}
+              base={base}
+              width={width}
+              height={last?.design.height ?? null}
+              measured={measured?.get(keyText(proof)) ?? null}
+              current={current}
+              onPart={onPart}
+              className={index === 2 ? "max-[1099px]:hidden" : ""}
+            />
+          )
         );
       })}
     </section>

@@ -1,2 +1,2 @@
 /** What works out proofs, by itself, so that only it is loaded. */
-export { receivedByEach } from "@/core/clients";
+export { proofsFor } from "@/core/clients";

@@ -6,7 +6,7 @@ import type { Stillness } from "@/contract";
 import type { KnownColors } from "@/core/layout";
 import { useSettled } from "../../parts/drawing/use-settled";
 import { usePictureColors } from "../../signature/stillness/use-picture-colors";
-import { useKeptStillness } from "../../signature/stillness/use-kept-stillness";
+import { useKeptStillness, type LiveStillness } from "../../signature/stillness/use-kept-stillness";
 import { isAsOpened } from "../../signature/editing/is-as-opened";
 import type { EditedSignature } from "../../signature/editing/use-signature";
 
@@ -18,21 +18,24 @@ const pause = 1200;
 
 interface Options {
   readonly base: string;
+  /** Whether what is shown is what will be sent, and no other form or person is tried. */
+  readonly asSent: boolean;
   readonly colors: KnownColors;
   /** The revision that the page brought along, and how still that was, if it was measured. */
   readonly revision: number;
   readonly kept: Stillness | null;
 }
 
-export interface Meter {
+export interface Meter extends Pick<LiveStillness, "last"> {
+  /** Of what would be sent. */
   readonly stillness: Stillness | null;
   /** What measures: drawn anywhere. */
   readonly element: ReactNode;
 }
 
-/** `html` is the signature as it will be sent; null while another form or person is tried. */
-export function useMeter(edited: EditedSignature, html: string | null, options: Options): Meter {
-  const { base, revision, kept } = options;
+/** `html` is what is shown. */
+export function useMeter(edited: EditedSignature, html: string, options: Options): Meter {
+  const { base, revision, kept, asSent } = options;
   const [Meter, setMeter] = useState<Awaited<ReturnType<typeof load>> | null>(null);
   useEffect(() => {
     let here = true;
@@ -49,14 +52,15 @@ export function useMeter(edited: EditedSignature, html: string | null, options: 
     };
   }, []);
   const { colors, complete } = usePictureColors(edited.state.doc, options.colors);
-  const live = useKeptStillness(edited, html);
+  const live = useKeptStillness(edited, asSent ? html : null);
   const settled = useSettled(html, pause);
   const opened = isAsOpened(edited, { revision }) ? kept : null;
   return {
-    stillness: html === null ? null : (live.measured ?? opened),
+    stillness: asSent ? (live.measured ?? opened) : null,
+    last: live.last,
     element: Meter && (
       <Meter
-        html={settled === html && complete && !live.measured ? html : null}
+        html={settled === html && complete && live.last?.html !== html ? html : null}
         base={base}
         colors={colors}
         onMeasured={live.onMeasured}

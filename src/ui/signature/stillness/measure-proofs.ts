@@ -1,9 +1,10 @@
 /** Measures every proof of a signature in a frame that nobody sees, one after the other, while the page stays usable. */
-import { designOf, messageArea, messageOf, receivedInModes, standIns } from "@/core/clients";
+import { designOf, messageArea, messageOf, receivedInModes, standIns, type ProofKey } from "@/core/clients";
 import { driftBetween, isStill, unrest, type KnownColors, type PartDrift } from "@/core/layout";
+import type { Size } from "@/core/pictures";
 import { bodyOf, drawInto, frameMargin } from "../../parts/drawing/frame-document";
 import { localPictures } from "../../parts/drawing/local-pictures";
-import { keyText, modes, proofKinds, type ProofKey } from "./proof-keys";
+import { keyText, modes, proofKinds } from "./proof-keys";
 import { readParts, type DrawnSignature } from "./read-parts";
 
 export interface MeasuredProof extends ProofKey {
@@ -28,8 +29,8 @@ const paper = "html{background:#ffffff}";
 
 export interface MeasuredAll {
   readonly measured: Measured;
-  /** How wide the design is, with the room around it; px. */
-  readonly design: number;
+  /** How large the design is, with the room around it; px. */
+  readonly design: Size;
 }
 
 /** Until the fonts that what is drawn needs are there, and pictures whose size is only known from their file. */
@@ -114,5 +115,9 @@ export async function measureProofs(
       await breathe();
     }
   }
-  return { measured, design: design.whole + 2 * frameMargin };
+  const room = 2 * frameMargin;
+  return {
+    measured,
+    design: { width: design.whole.width + room, height: design.whole.height + room },
+  };
 }

@@ -1,12 +1,5 @@
 /** Which proofs there are. */
-import { differsByAccount, standInIds, type Account, type Mode, type StandInId } from "@/core/clients";
-
-/** One proof: a kind of client in a mode, with an account of one sort. */
-export interface ProofKey {
-  readonly client: StandInId;
-  readonly mode: Mode;
-  readonly account: Account;
-}
+import { differsByAccount, standInIds, type ProofKey } from "@/core/clients";
 
 export const keyText = ({ client, mode, account }: ProofKey): string => `${client} ${mode} ${account}`;
 

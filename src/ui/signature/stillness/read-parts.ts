@@ -1,13 +1,14 @@
 /** Reads where the parts of a drawn signature stand, and how they look, from the document that draws it. */
 import { partAttribute, wholeAttribute } from "@/core/clients";
 import type { DrawnPart } from "@/core/layout";
+import type { Size } from "@/core/pictures";
 
 export interface DrawnSignature {
   readonly parts: readonly DrawnPart[];
   /** How wide what is drawn is, beyond its pane as well; px. */
   readonly width: number;
-  /** The width of the whole signature. */
-  readonly whole: number;
+  /** The size of the whole signature. */
+  readonly whole: Size;
   /** The smallest type that has letters; px. */
   readonly smallestType: number;
 }
@@ -120,5 +121,10 @@ export function readParts(body: HTMLElement): DrawnSignature {
       source: picture ? pathOf(element) : "",
     });
   }
-  return { parts, width: body.scrollWidth, whole: origin.width, smallestType };
+  return {
+    parts,
+    width: body.scrollWidth,
+    whole: { width: origin.width, height: origin.height },
+    smallestType,
+  };
 }

@@ -3,7 +3,7 @@
 import { useEffect, useRef } from "react";
 import type { KnownColors } from "@/core/layout";
 import { MeasuringFrame } from "./measuring-frame";
-import { stillness, useStillness } from "./use-stillness";
+import { useStillness } from "./use-stillness";
 import type { LiveStillness } from "./use-kept-stillness";
 
 interface Props extends Pick<LiveStillness, "onMeasured"> {
@@ -16,9 +16,9 @@ interface Props extends Pick<LiveStillness, "onMeasured"> {
 /** Measures a signature where its proofs are not all shown. */
 export function StillnessMeter({ html, base, colors, onMeasured }: Props) {
   const frame = useRef<HTMLIFrameElement>(null);
-  const { measured, done } = useStillness(frame, html, base, colors);
+  const { measured, design, done } = useStillness(frame, html, base, colors);
   useEffect(() => {
-    if (done && html !== null) onMeasured(stillness(measured), html);
-  }, [done, html, measured, onMeasured]);
+    if (done && html !== null) onMeasured({ measured, design }, html);
+  }, [done, html, measured, design, onMeasured]);
   return <MeasuringFrame frame={frame} />;
 }

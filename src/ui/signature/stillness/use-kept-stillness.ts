@@ -1,19 +1,19 @@
 "use client";
 
 /** How still a signature is, as this page measured it: shown while that is what it is, and kept by the server. */
-import { useCallback, useEffect, useRef, useState } from "react";
+import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 import { endpoints, type Stillness } from "@/contract";
 import { ask } from "../../parts/asking/ask";
 import type { EditedSignature } from "../editing/use-signature";
-
-interface Measured extends Stillness {
-  readonly html: string;
-}
+import type { MeasuredAll } from "./measure-proofs";
+import { stillness } from "./stillness-of";
 
 export interface LiveStillness {
-  /** Null while what is shown has not been measured. */
+  /** Null while what would be sent has not been measured. */
   readonly measured: Stillness | null;
-  readonly onMeasured: (measured: Stillness, html: string) => void;
+  /** The proofs that were measured last, of what is shown or of what was shown before. */
+  readonly last: (MeasuredAll & { readonly html: string }) | null;
+  readonly onMeasured: (all: MeasuredAll, html: string) => void;
 }
 
 /** `html` is what is shown of the signature as it will be sent; null while something else is tried. */
@@ -21,9 +21,12 @@ export function useKeptStillness(
   { id, saving, state }: Pick<EditedSignature, "id" | "saving" | "state">,
   html: string | null,
 ): LiveStillness {
-  const [last, setLast] = useState<Measured | null>(null);
-  const onMeasured = useCallback((measured: Stillness, of: string) => setLast({ ...measured, html: of }), []);
-  const measured = last !== null && last.html === html ? last : null;
+  const [last, setLast] = useState<LiveStillness["last"]>(null);
+  const onMeasured = useCallback((all: MeasuredAll, of: string) => setLast({ ...all, html: of }), []);
+  const measured = useMemo(
+    () => (last !== null && last.html === html ? stillness(last.measured) : null),
+    [last, html],
+  );
   const revision = saving.kind === "saved" && saving.document === state.doc ? saving.revision : null;
   const sent = useRef("");
 
@@ -37,5 +40,5 @@ export function useKeptStillness(
     ask(endpoints.keepStillness, { params: { id }, body: { revision, still, all } }).catch(() => undefined);
   }, [id, measured, revision]);
 
-  return { measured, onMeasured };
+  return { measured, last, onMeasured };
 }

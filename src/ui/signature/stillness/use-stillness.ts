@@ -2,7 +2,6 @@
 
 /** How still a signature is in every proof, measured anew when it changes. */
 import { useEffect, useRef, useState, type RefObject } from "react";
-import type { Stillness } from "@/contract";
 import type { KnownColors } from "@/core/layout";
 import { bodyOf } from "../../parts/drawing/frame-document";
 import { measureProofs, type Measured, type MeasuredAll } from "./measure-proofs";
@@ -16,8 +15,8 @@ export interface MeasuredNow extends MeasuredAll {
 
 const none: Measured = new Map();
 
-/** Before anything is measured: as wide as signatures mostly are. */
-const nothing: MeasuredAll = { measured: none, design: 480 };
+/** Before anything is measured: as large as signatures mostly are. */
+const nothing: MeasuredAll = { measured: none, design: { width: 480, height: 160 } };
 
 /**
  * The proofs of some HTML once all of them have been measured; null measures nothing and ends what is under way. `frame` is
@@ -57,14 +56,4 @@ export function useStillness(
   const done = html !== null && state.html === html;
   // Frames keep their size while the next HTML is measured.
   return { measured: done ? state.measured : none, design: state.design, done, before: state.measured };
-}
-
-/** In how many of all proofs a signature is still; of accounts that differ the worse counts. */
-export function stillness(measured: Measured): Stillness {
-  const counted = new Map<string, boolean>();
-  for (const { client, mode, still } of measured.values()) {
-    const key = `${client} ${mode}`;
-    counted.set(key, (counted.get(key) ?? true) && still);
-  }
-  return { still: [...counted.values()].filter(Boolean).length, all: counted.size };
 }

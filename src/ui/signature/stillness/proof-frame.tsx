@@ -1,12 +1,11 @@
 "use client";
 
-import { messageArea, standIns } from "@/core/clients";
-import { localPictures } from "../parts/drawing/local-pictures";
-import { SignatureFrame } from "../parts/drawing/signature-frame";
-import type { ShownProof } from "./wall";
+import { messageArea, standIns, type Proof } from "@/core/clients";
+import { localPictures } from "../../parts/drawing/local-pictures";
+import { SignatureFrame } from "../../parts/drawing/signature-frame";
 
 interface Props {
-  readonly proof: ShownProof;
+  readonly proof: Proof;
   readonly base: string;
   /** Scales it down to a room of this width; left out, it is drawn at true size. px. */
   readonly room?: number;

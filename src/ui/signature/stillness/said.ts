@@ -1,7 +1,7 @@
 /** What a measured proof is said to be, in a few words. */
 import { unstillReason, type PartDrift, type UnstillReason } from "@/core/layout";
-import { formatCount } from "../parts/format";
-import type { MeasuredProof } from "../signature/stillness/measure-proofs";
+import { formatCount } from "../../parts/format";
+import type { MeasuredProof } from "./measure-proofs";
 
 const px = (length: number): string =>
   `${length < 10 ? Math.round(length * 10) / 10 : Math.round(length)} px`;
