@@ -98,8 +98,11 @@ describe("check", () => {
   it("prints findings as JSON", async () => {
     const findings = JSON.parse(
       await run(["check", "demo/signatures/full.json", "--base", "https://p.example"]),
-    ) as unknown[];
-    expect(findings).toEqual([]);
+    ) as { code: string; severity: string; at: string; clients: string[] }[];
+    expect(findings.map(({ code, severity, at }) => [code, severity, at])).toEqual([
+      ["wider-than-a-phone", "note", "signature"],
+    ]);
+    expect(findings[0]!.clients).toContain("phone-system");
   });
 });
 

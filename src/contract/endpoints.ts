@@ -1,8 +1,10 @@
 /** Every endpoint of the application: what it takes and what it answers. */
 import { contentHash } from "@/core/addresses";
+import { findingCodes } from "@/core/checks";
 import { iconLook, iconSize } from "@/core/icons";
 import { calendarEvent, networkKind, type NetworkKind } from "@/core/links";
 import {
+  darkLookValue,
   displaySide,
   largestArchive,
   largestFile,
@@ -69,6 +71,7 @@ export const cutRequest = tagged("kind", {
   /** A cut that is there already, at another exact width or height. */
   "at-width": { source: text(2000), width: displaySide },
   "at-height": { source: text(2000), height: displaySide },
+  "in-look": { source: text(2000), look: darkLookValue },
 });
 
 export type CutRequest = TypeOf<typeof cutRequest>;
@@ -232,6 +235,15 @@ export const endpoints = {
   settleRefusedSave: post("/api/signatures/:id/refused")
     .body(object({ refusedId: id, keep: choice("mine", "saved", "apart") }))
     .json<Settled>(),
+  setAside: put("/api/signatures/:id/asides")
+    .body(
+      object({
+        code: choice(...findingCodes),
+        message: text(4000),
+        reason: optional(words("A reason", 300, "Say why it stays as it is.")),
+      }),
+    )
+    .json<void>(),
   keepStillness: put("/api/signatures/:id/stillness")
     .body(object({ revision: count(1, 1e9), still: count(0, 1000), all: count(1, 1000) }))
     .json<void>(),

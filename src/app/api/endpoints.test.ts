@@ -64,6 +64,7 @@ const bodies = {
   saveSignature: { document: blankSignature(1, 1).toJSON() as object, revision: 1 },
   describeSignature: { name: "Press desk" },
   settleRefusedSave: { refusedId: "none", keep: "mine" },
+  setAside: { code: "many-lines", message: "It has 9 lines.", reason: "All are needed." },
   keepStillness: { revision: 1, still: 24, all: 28 },
   nameVersion: { name: "Before" },
   swapPicture: { from: cut, to: cut },

@@ -3,8 +3,8 @@ import type { Node } from "prosemirror-model";
 import { drawnText, type DarkMode } from "../clients";
 import { contrast, nearestColor, readableContrast } from "../color";
 import type { Person } from "../people";
-import { placeOf, textColorsOf, type TextColor } from "../signature";
-import type { Finding } from "./finding";
+import { textColorsOf, type TextColor } from "../signature";
+import type { Found } from "./finding";
 import type { Mend } from "./mend";
 
 /** Under this no eye makes it out without effort (WCAG 2.2, 1.4.3, of large text). */
@@ -53,7 +53,7 @@ const inMode: Readonly<Record<DarkMode, string>> = {
   canvas: "on a dark canvas",
 };
 
-function about(run: TextColor, at: string, mendOf: () => Mend | null): Finding | null {
+function about(run: TextColor, mendOf: () => Mend | null): Found | null {
   const { light, dark } = leastOf(run.color, run.background);
   const worse = light.ratio < readableContrast ? light : dark;
   if (worse.ratio >= readableContrast) return null;
@@ -61,17 +61,20 @@ function about(run: TextColor, at: string, mendOf: () => Mend | null): Finding |
   const mend = mendOf();
   const how = `${worse.ratio.toFixed(1)}:1 to what is behind it${byLight ? "" : ` ${inMode[worse.mode]}`}`;
   return {
-    code: byLight ? "text-hard-to-read" : "text-hard-to-read-in-the-dark",
+    code: !byLight
+      ? "text-hard-to-read-in-the-dark"
+      : run.ofButton
+        ? "button-hard-to-read"
+        : "text-hard-to-read",
     severity: worse.ratio < barely ? (byLight && worse.ratio < 1.5 ? "break" : "attention") : "note",
-    station: byLight ? "build" : "proof",
-    at,
+    position: run.position,
     message: `${quoted(run.text)} has a contrast of ${how}; ${readableContrast}:1 is easy to read.`,
     ...(mend && { mend }),
   };
 }
 
 /** Each colour on each background once, at the first text that has it. */
-export function checkColors(document: Node, person: Person | null): readonly Finding[] {
+export function checkColors(document: Node, person: Person | null): readonly Found[] {
   const runs = textColorsOf(document, person);
   const told = new Set<string>();
   return runs.flatMap((run) => {
@@ -80,7 +83,6 @@ export function checkColors(document: Node, person: Person | null): readonly Fin
     told.add(key);
     const sameColor = runs.filter(({ color }) => color === run.color);
     const backgrounds = [...new Set(sameColor.map(({ background }) => background))];
-    const at = placeOf(document, run.position);
-    return about(run, at, () => readableInstead(run.color, backgrounds)) ?? [];
+    return about(run, () => readableInstead(run.color, backgrounds)) ?? [];
   });
 }

@@ -37,9 +37,12 @@ const icon = (href: string | null, alt = "Icon", height = 24, name = "mark"): No
     href ? [link(href)] : [],
   );
 const iconRow = (...icons: Node[]): Node => schema.nodes.iconRow.create({ size: 24, gap: 6 }, icons);
-const holding = (...blocks: Node[]): Node => signature({}, table(row(cell({ width: [400] }, ...blocks))));
+const holding = (...blocks: Node[]): Node => signature({}, table(row(cell({ width: [440] }, ...blocks))));
+/** Those of its parts that wait for somebody. */
 const findings = (document: Node, more: Partial<CheckOptions> = {}): readonly Finding[] =>
-  checkSignature(document, { ...options, ...more });
+  checkSignature(document, { ...options, ...more }).filter(
+    ({ severity, position }) => severity !== "note" && position !== null,
+  );
 const mended = (document: Node, { mend }: Finding): Node => applyMend(new Transform(document), mend!).doc;
 
 const answer = (address: string, given: Partial<LinkAnswer>): Partial<CheckOptions> => ({

@@ -13,8 +13,9 @@ import {
   type LinkVerdict,
 } from "../links";
 import type { Person } from "../people";
-import { button, hrefOf, iconRow, image, linksOf, placeOf, type PlacedLink } from "../signature";
-import type { Finding, FindingCode, Severity } from "./finding";
+import { button, hrefOf, iconRow, image, linksOf, settingsOf, type PlacedLink } from "../signature";
+import type { FindingCode } from "./catalogue";
+import type { Found } from "./finding";
 import type { Mend } from "./mend";
 
 /** What answered at web links when they were walked, by address. */
@@ -28,10 +29,10 @@ const leadTo = ({ position, end }: PlacedLink, href: string, label: string): Men
   href,
 });
 
-type Found = Pick<Finding, "code" | "severity" | "message" | "mend">;
+type OfLink = Omit<Found, "position">;
 
 /** What is wrong with an address by itself. */
-function checkAddress(link: PlacedLink): Found | null {
+function checkAddress(link: PlacedLink): OfLink | null {
   const { href, byHand } = link;
   const reading = readLink(href);
   const mend =
@@ -41,26 +42,22 @@ function checkAddress(link: PlacedLink): Found | null {
   if (/^https?:\/\/[^?#]*https?:\/\//i.test(href) && mend)
     return {
       code: "link-doubled",
-      severity: "break",
       message: `“${href}” has its beginning twice, so it opens nothing.`,
       mend,
     };
   if (/^https?:/i.test(href) && isPrivateHost(href))
     return {
       code: "link-unreachable",
-      severity: "break",
       message: `“${href}” leads to a place that recipients cannot reach.`,
     };
   if (!reading.ok)
     return {
       code: "link-not-an-address",
-      severity: "break",
       message: `“${href}” opens nothing: it is no address of a page, a mail or a phone.`,
     };
   if (mend)
     return {
       code: "link-misspelt",
-      severity: "attention",
       message: `“${href}” is not as it should be written. ${reading.changes.join(" ")}`,
       mend,
     };
@@ -99,13 +96,12 @@ function keepsItsWord(named: string, href: string): boolean {
   return /^(?:tel|sms):/i.test(href) && digits(named) === digits(href);
 }
 
-function checkText(document: Node, link: PlacedLink): Found | null {
+function checkText(document: Node, link: PlacedLink): OfLink | null {
   if (!link.byHand || (link.use !== "text" && link.use !== "button")) return null;
   const named = namedAddress(link.text);
   if (named && !keepsItsWord(named, link.href))
     return {
       code: "link-text-names-another",
-      severity: "break",
       message: `It reads “${link.text.trim()}” and leads to ${link.href}.`,
       mend: leadTo(link, named, "Lead to what it says"),
     };
@@ -114,7 +110,7 @@ function checkText(document: Node, link: PlacedLink): Found | null {
 }
 
 /** A link on one character, which no finger hits; offers the word around it. */
-function checkCharacter(document: Node, link: PlacedLink): Found {
+function checkCharacter(document: Node, link: PlacedLink): OfLink {
   const resolved = document.resolve(link.position);
   const begin = resolved.start();
   const text = document.textBetween(begin, resolved.end(), undefined, "\ufffc");
@@ -129,7 +125,6 @@ function checkCharacter(document: Node, link: PlacedLink): Found {
   const wider = word.length > 1;
   return {
     code: "link-on-one-character",
-    severity: "attention",
     message: `Only “${link.text.trim()}” leads to ${link.href}: nobody hits a single character.`,
     mend: wider
       ? { kind: "lead-to", label: `Link “${word}”`, from: begin + from, to: begin + to, href: link.href }
@@ -137,29 +132,27 @@ function checkCharacter(document: Node, link: PlacedLink): Found {
   };
 }
 
-const answerCodes: Partial<Record<LinkVerdict, readonly [FindingCode, Severity]>> = {
-  moved: ["link-moved", "attention"],
-  "other-host": ["link-elsewhere", "attention"],
-  "sign-in": ["link-asks-to-sign-in", "break"],
-  refused: ["link-not-open", "break"],
+const answerCodes: Partial<Record<LinkVerdict, FindingCode>> = {
+  moved: "link-moved",
+  "other-host": "link-elsewhere",
+  "sign-in": "link-asks-to-sign-in",
+  refused: "link-not-open",
 };
 
-function checkAnswer(link: PlacedLink, answers: LinkAnswers): Found | null {
+function checkAnswer(link: PlacedLink, answers: LinkAnswers): OfLink | null {
   const answer = answers[link.href];
   if (!answer || answer.verdict === "answers") return null;
-  const [code, severity] = answerCodes[answer.verdict] ?? (["link-dead", "break"] as const);
   return {
-    code,
-    severity,
+    code: answerCodes[answer.verdict] ?? "link-dead",
     message: `${link.href}: ${answer.message}`,
     ...(answer.better && link.byHand && { mend: leadTo(link, answer.better, `Lead to ${answer.better}`) }),
   };
 }
 
 /** Icons that lead where an earlier icon does. */
-function checkDoubles(links: readonly PlacedLink[]): ReadonlyMap<PlacedLink, Found> {
+function checkDoubles(links: readonly PlacedLink[]): ReadonlyMap<PlacedLink, OfLink> {
   const first = new Map<string, PlacedLink>();
-  const found = new Map<PlacedLink, Found>();
+  const found = new Map<PlacedLink, OfLink>();
   for (const link of links) {
     if (link.use !== "icon") continue;
     const earlier = first.get(compared(link.href));
@@ -167,7 +160,6 @@ function checkDoubles(links: readonly PlacedLink[]): ReadonlyMap<PlacedLink, Fou
     else
       found.set(link, {
         code: "link-repeated",
-        severity: "attention",
         message: `Two icons lead to ${link.href}${earlier.text ? `: “${earlier.text}” does as well` : ""}.`,
         mend: { kind: "take-out", label: "Take this icon out", position: link.position },
       });
@@ -176,8 +168,8 @@ function checkDoubles(links: readonly PlacedLink[]): ReadonlyMap<PlacedLink, Fou
 }
 
 /** Web addresses in text that no client links by itself, because they begin with neither https:// nor www. */
-function checkUnlinked(document: Node): Finding[] {
-  const found: Finding[] = [];
+function checkUnlinked(document: Node): Found[] {
+  const found: Found[] = [];
   document.descendants((node, position, parent) => {
     if (!node.isText || parent?.type.name === "button" || hrefOf(node)) return;
     const text = node.text ?? "";
@@ -193,9 +185,7 @@ function checkUnlinked(document: Node): Finding[] {
       const from = position + word.index;
       found.push({
         code: "link-missing",
-        severity: "attention",
-        station: "links",
-        at: placeOf(document, position),
+        position,
         message: `“${said}” reads as an address and leads nowhere.`,
         mend: { kind: "lead-to", label: `Lead to ${named}`, from, to: from + said.length, href: named },
       });
@@ -205,8 +195,8 @@ function checkUnlinked(document: Node): Finding[] {
 }
 
 /** Buttons, and icons of a row, that nobody gave a link: they promise one by what they are. */
-function checkLeadsNowhere(document: Node): Finding[] {
-  const found: Finding[] = [];
+function checkLeadsNowhere(document: Node): Found[] {
+  const found: Found[] = [];
   document.descendants((node, position, parent) => {
     const isIcon = parent !== null && iconRow.is(parent) && image.is(node) && image.of(node).source !== "";
     const isButton = button.is(node) && node.childCount > 0;
@@ -215,13 +205,74 @@ function checkLeadsNowhere(document: Node): Finding[] {
     const what = `The ${isIcon ? "icon" : "button"}${said ? ` “${said}”` : ""}`;
     found.push({
       code: "leads-nowhere",
-      severity: "attention",
-      station: "links",
-      at: placeOf(document, position),
+      position,
       message: `${what} leads nowhere.`,
     });
   });
   return found;
+}
+
+/** Numbers that nobody abroad can dial, and pages that browsers warn of. */
+function checkForm({ href, byHand, use, ...link }: PlacedLink): OfLink | null {
+  if (/^http:/i.test(href) && byHand)
+    return {
+      code: "link-not-encrypted",
+      message: `“${href}” is read by whoever carries it, and browsers warn of it.`,
+      mend: leadTo({ href, byHand, use, ...link }, `https${href.slice(4)}`, "Lead to it with https://"),
+    };
+  if (/^(?:tel|sms):0/i.test(href))
+    return {
+      code: "phone-without-country",
+      message: `“${link.text.trim()}” has no country's code: from abroad it cannot be dialled.`,
+    };
+  return null;
+}
+
+/** Numbers that read as one and are styled in pieces, and what clients link by themselves that leads nowhere here. */
+function checkOwnLinks(document: Node): Found[] {
+  const { visitLink } = settingsOf(document);
+  const found: Found[] = [];
+  document.descendants((block, position) => {
+    if (!block.isTextblock) return;
+    const text = block.textBetween(0, block.content.size, undefined, "\ufffc");
+    for (const { start, end, kind, href } of detectLinks(text)) {
+      const from = position + 1 + start;
+      const to = position + 1 + end;
+      const said = text.slice(start, end);
+      const pieces: Node[] = [];
+      block.nodesBetween(start, end, (node) => void pieces.push(node));
+      if (pieces.some(hrefOf) || pieces.some((node) => !node.isText)) continue;
+      if (kind === "phone" && pieces.length > 1 && href)
+        found.push({
+          code: "phone-split-by-styling",
+          position: from,
+          message: `“${said}” is styled in ${pieces.length} pieces, of which each is linked by itself or not at all.`,
+          mend: { kind: "lead-to", label: "Link the whole number", from, to, href },
+        });
+      else if (href === null && !visitLink)
+        found.push({
+          code: "linked-by-clients",
+          position: from,
+          message: `“${said}” becomes a link by itself: say in the signature's settings where visits lead, and it is one in your colour.`,
+        });
+    }
+  });
+  return found;
+}
+
+/** Links in the colour of the text beside them, without a line. */
+function checkToldApart(document: Node, links: readonly PlacedLink[]): Found[] {
+  const { textColor, linkColor, linkUnderline } = settingsOf(document);
+  const first = links.find(({ use, byHand }) => use === "text" && byHand);
+  if (!first || linkUnderline || textColor !== linkColor) return [];
+  return [
+    {
+      code: "link-not-told-apart",
+      position: first.position,
+      message: `Links have the colour of the text, ${textColor}, and no line: nobody sees that “${first.text.trim().slice(0, 40)}” is one.`,
+      mend: { kind: "underline-links", label: "Underline all links" },
+    },
+  ];
 }
 
 /** All findings of the links of a document for a person. */
@@ -229,14 +280,21 @@ export function checkLinks(
   document: Node,
   person: Person | null,
   answers: LinkAnswers = {},
-): readonly Finding[] {
+): readonly Found[] {
   const links = linksOf(document, person);
   const doubles = checkDoubles(links);
   const found = links.flatMap((link) => {
-    const own = checkAddress(link) ?? checkText(document, link) ?? checkAnswer(link, answers);
+    const own =
+      checkAddress(link) ?? checkText(document, link) ?? checkAnswer(link, answers) ?? checkForm(link);
     return [own, doubles.get(link)]
-      .filter((one): one is Found => Boolean(one))
-      .map((one): Finding => ({ ...one, station: "links", at: placeOf(document, link.position) }));
+      .filter((one): one is OfLink => Boolean(one))
+      .map((one): Found => ({ ...one, position: link.position }));
   });
-  return [...found, ...checkUnlinked(document), ...checkLeadsNowhere(document)];
+  return [
+    ...found,
+    ...checkUnlinked(document),
+    ...checkLeadsNowhere(document),
+    ...checkOwnLinks(document),
+    ...checkToldApart(document, links),
+  ];
 }

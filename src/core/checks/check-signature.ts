@@ -6,12 +6,17 @@ import { compile } from "../compile";
 import { describeLink, type NetworkKind } from "../links";
 import type { Person } from "../people";
 import { signatureBudget } from "../pictures";
-import { font, image, outerTable, placeOf, settingsOf, tableMap, webSafeFont } from "../signature";
-import { costliestParts } from "./costliest-parts";
-import { checkPicture, type PictureFactsBySource } from "./check-picture";
+import { hasShortForm, hrefOf, image, placeOf, picturesOf, shortForm, textColorsOf } from "../signature";
+import { asideKey, type Asides } from "./asides";
+import { entryOf } from "./catalogue";
+import { checkBoxes } from "./check-boxes";
 import { checkColors } from "./check-colors";
+import { checkDarkPictures, type ColorsBySource } from "./check-dark-pictures";
 import { checkLinks, type LinkAnswers } from "./check-links";
-import type { Finding } from "./finding";
+import { checkPicture, type PictureFactsBySource } from "./check-picture";
+import { checkReply, checkText, type DirectoryGaps } from "./check-text";
+import { costliestParts } from "./costliest-parts";
+import type { Finding, Found } from "./finding";
 import type { Mend } from "./mend";
 import { suggestAlt } from "./suggest-alt";
 import { weightOf } from "./weight-of";
@@ -22,15 +27,28 @@ export interface CheckOptions {
   readonly base: string;
   /** What is known of the files of its pictures. */
   readonly pictures?: PictureFactsBySource;
+  /** The colours of its hosted pictures, by their sources. */
+  readonly colors?: ColorsBySource;
   /** What answered at its web links. */
   readonly answers?: LinkAnswers;
   /** Who it speaks for, and the networks that it may lead to; for suggestions. */
   readonly organisation?: string;
   readonly networks?: readonly NetworkKind[];
+  /** How many people of the directory lack each field. */
+  readonly gaps?: DirectoryGaps;
+  /** The findings that are left as they are, with the reason of each. */
+  readonly asides?: Asides;
 }
 
+/** What clients with a limit show of a message before they cut it off; the letter itself needs room as well. */
+const clippedAt = 102 * 1024;
+
+/** Letters under which a signature with large pictures is more picture than text, and how large those are; px². */
+const fewLetters = 40;
+const muchPicture = 40_000;
+
 /** Pictures side by side in one line of text whose heights differ. */
-function checkIcons(node: Node, at: string, position: number): Finding[] {
+function checkIcons(node: Node, position: number): Found[] {
   const heights: number[] = [];
   node.forEach((child) => {
     if (image.is(child)) heights.push(image.of(child).height);
@@ -42,39 +60,26 @@ function checkIcons(node: Node, at: string, position: number): Finding[] {
   return [
     {
       code: "icons-of-different-sizes",
-      severity: "attention",
-      station: "pictures",
-      at,
+      position,
       message: `The icons are ${heights.join(", ")} px high: an icon row draws them all at one size.`,
       ...(onlyIcons && { mend: { kind: "make-icon-row", label: "Make it an icon row", position } }),
     },
   ];
 }
 
-const missingFont = (family: string, at: string): Finding => ({
-  code: "font-not-web-safe",
-  severity: "attention",
-  station: "build",
-  at,
-  message: `“${family}” is not on most machines: recipients will see Arial.`,
-});
-
-/** Fonts of single pieces of text that recipients do not have, each once a line. */
-function checkFonts(node: Node, at: string): Finding[] {
-  if (node.type.name !== "line") return [];
-  const fonts = node.content.content.flatMap(({ marks }) =>
-    marks.filter(font.is).map((mark) => font.of(mark).font),
-  );
-  return [...new Set(fonts)]
-    .filter((family) => !webSafeFont(family))
-    .map((family) => missingFont(family, at));
-}
-
 /** What another address mends. */
-const aboutAddress: ReadonlySet<Finding["code"]> = new Set(["picture-moved", "picture-not-open"]);
+const aboutAddress: ReadonlySet<Finding["code"]> = new Set([
+  "picture-moved",
+  "picture-not-open",
+  "picture-is-a-page",
+]);
 
 /** What another alt text mends. */
-const aboutAlt: ReadonlySet<Finding["code"]> = new Set(["picture-without-alt", "picture-alt-is-a-file-name"]);
+const aboutAlt: ReadonlySet<Finding["code"]> = new Set([
+  "picture-without-alt",
+  "picture-alt-is-a-file-name",
+  "decorative-picture-leads",
+]);
 
 /** What the finding of a code about the picture at a position is put right by; null where nothing is known. */
 function mendOfPicture(
@@ -87,78 +92,134 @@ function mendOfPicture(
     const alt = suggestAlt(document, position, options);
     return alt ? { kind: "describe", label: `Say “${alt}”`, position, alt } : null;
   }
-  if (!aboutAddress.has(code)) return null;
   const node = document.nodeAt(position);
-  const better = node && options.pictures?.[image.of(node).source]?.trouble?.better;
+  const source = node ? image.of(node).source : "";
+  if (code === "picture-not-encrypted")
+    return {
+      kind: "show-from",
+      label: "Show it from https://",
+      position,
+      source: `https${source.slice("http".length)}`,
+    };
+  if (!aboutAddress.has(code)) return null;
+  const better = options.pictures?.[source]?.trouble?.better;
   return better
     ? { kind: "show-from", label: `Show it from ${describeLink(better).shown}`, position, source: better }
     : null;
 }
 
-function checkNode(document: Node, node: Node, position: number, options: CheckOptions): Finding[] {
-  const at = placeOf(document, position);
-  const found = [...checkIcons(node, at, position), ...checkFonts(node, at)];
-  if (!image.is(node)) return found;
-  for (const finding of checkPicture(node, at, options.pictures)) {
-    const mend = mendOfPicture(document, position, finding.code, options);
-    found.push(mend ? { ...finding, mend } : finding);
-  }
+function checkPictures(document: Node, options: CheckOptions): Found[] {
+  const found: Found[] = [];
+  document.descendants((node, position) => {
+    found.push(...checkIcons(node, position));
+    if (!image.is(node)) return;
+    const leads = Boolean(hrefOf(node));
+    for (const finding of checkPicture(node, position, leads, options.pictures)) {
+      const mend = mendOfPicture(document, position, finding.code, options);
+      found.push(mend ? { ...finding, mend } : finding);
+    }
+  });
   return found;
 }
 
-function checkWhole(document: Node, options: CheckOptions): Finding[] {
-  const found: Finding[] = [];
-  const settings = settingsOf(document);
-  const { width } = tableMap(outerTable(document));
-  if (!webSafeFont(settings.font)) found.push(missingFont(settings.font, "signature"));
-  if (width > settings.maxWidth)
-    found.push({
-      code: "table-too-wide",
-      severity: "attention",
-      station: "build",
-      at: "signature",
-      message: `The table is ${width} px wide, and ${settings.maxWidth} px is the most it should be.`,
-    });
+/** Loops whose first frame is of one colour, or of none. */
+function checkFirstFrames(document: Node, { pictures = {}, colors = {} }: CheckOptions): Found[] {
+  return picturesOf(document).flatMap(({ node, position }): Found[] => {
+    const { source } = image.of(node);
+    const first = colors[source];
+    if (pictures[source]?.use !== "loop" || !first || (first[0]?.share ?? 0) < 0.985) {
+      if (first?.length !== 0 || pictures[source]?.use !== "loop") return [];
+    }
+    return [
+      {
+        code: "loop-begins-empty",
+        position,
+        message:
+          "Its first frame is empty, and where only that is shown nothing is seen: begin elsewhere in the loop.",
+      },
+    ];
+  });
+}
+
+/** How much is said in words, and how much in pictures. */
+function checkShare(document: Node, person: Person | null): Found[] {
+  const letters = textColorsOf(document, person).reduce((sum, { text }) => sum + text.trim().length, 0);
+  const areas = picturesOf(document)
+    .map(({ node }) => image.of(node))
+    .filter(({ source }) => source !== "")
+    .map(({ width, height }) => width * height);
+  if (areas.length === 0) return [];
+  const area = areas.reduce((sum, each) => sum + each, 0);
+  if (letters === 0)
+    return [
+      {
+        code: "text-only-in-pictures",
+        position: null,
+        message:
+          "All that it says is in pictures: while they are blocked there is nothing, and no number can be copied.",
+      },
+    ];
+  return letters < fewLetters && area > muchPicture
+    ? [
+        {
+          code: "more-picture-than-text",
+          position: null,
+          message: `It has ${letters} letters beside pictures of ${area.toLocaleString("en")} px²: filters take such mails for advertising.`,
+        },
+      ]
+    : [];
+}
+
+function checkWhole(document: Node, options: CheckOptions): Found[] {
+  const found: Found[] = [];
   const html = compile(document, { destination: "webmail-paste", ...options });
   const over = signatureOverrun(html, commonWebmail);
-  if (over > 0) {
-    const parts = costliestParts(document, options)
+  const costly = (): string =>
+    costliestParts(document, options)
       .slice(0, 3)
-      .map((part) => `${part.at} (${part.characters.toLocaleString("en")})`);
-    found.push({
-      code: "signature-too-long",
-      severity: "break",
-      station: "install",
-      at: "signature",
-      message: `It has ${html.length.toLocaleString("en")} characters, and common webmail takes ${(html.length - over).toLocaleString("en")}. Most are in ${parts.join("; ")}.`,
-    });
-  }
+      .map((part) => `${part.at} (${part.characters.toLocaleString("en")})`)
+      .join("; ");
+  const whole = (code: Found["code"], message: string): void =>
+    void found.push({ code, position: null, message });
+  if (over > 0)
+    whole(
+      "signature-too-long",
+      `It has ${html.length.toLocaleString("en")} characters, and common webmail takes ${(html.length - over).toLocaleString("en")}. Most are in ${costly()}.`,
+    );
+  const bytes = new TextEncoder().encode(html).length;
+  if (bytes > clippedAt)
+    whole(
+      "clipped-by-webmail",
+      `Its HTML weighs ${Math.round(bytes / 1024)} KB, and webmail cuts messages off at ${clippedAt / 1024} KB. Most is in ${costly()}.`,
+    );
   if (compile(document, { destination: "plain-text", ...options }) === "" && !html.includes("<img"))
-    found.push({
-      code: "signature-empty",
-      severity: "attention",
-      station: "build",
-      at: "signature",
-      message: "There is nothing in it yet.",
-    });
+    whole("signature-empty", "There is nothing in it yet.");
   if (html.includes(`${options.base.replace(/\/+$/, "")}/h/`) && isPrivateHost(options.base))
-    found.push({
-      code: "address-not-public",
-      severity: "break",
-      station: "install",
-      at: "signature",
-      message: `Pictures are at ${options.base}, which only this machine can reach: set the public address before you install.`,
-    });
+    whole(
+      "address-not-public",
+      `Pictures are at ${options.base}, which only this machine can reach: set the public address before you install.`,
+    );
   const weight = weightOf(document, options.pictures ?? {});
   if (weight > signatureBudget)
-    found.push({
-      code: "pictures-too-heavy",
-      severity: "attention",
-      station: "pictures",
-      at: "signature",
-      message: `Its pictures weigh ${Math.round(weight / 1024)} KB, and ${signatureBudget / 1024} KB is the most they should.`,
-    });
+    whole(
+      "pictures-too-heavy",
+      `Its pictures weigh ${Math.round(weight / 1024)} KB, and ${signatureBudget / 1024} KB is the most they should.`,
+    );
   return found;
+}
+
+/** What the catalogue and the document say of it, beside what was found. */
+function whole(document: Node, found: Found, asides: Asides): Finding {
+  const { severity, station, clients } = entryOf(found.code);
+  const aside = asides[asideKey(found)];
+  return {
+    severity,
+    station,
+    clients,
+    ...found,
+    at: found.position === null ? "signature" : placeOf(document, found.position),
+    ...(aside !== undefined && { aside }),
+  };
 }
 
 /**
@@ -166,13 +227,18 @@ function checkWhole(document: Node, options: CheckOptions): Finding[] {
  * order, then its links in reading order.
  */
 export function checkSignature(document: Node, options: CheckOptions): readonly Finding[] {
-  const found = checkWhole(document, options);
-  document.descendants((node, position) => {
-    found.push(...checkNode(document, node, position, options));
-  });
-  return [
-    ...found,
-    ...checkColors(document, options.person),
-    ...checkLinks(document, options.person, options.answers),
+  const { person, colors, answers, asides = {} } = options;
+  const found: Found[] = [
+    ...checkWhole(document, options),
+    ...checkBoxes(document, person),
+    ...checkText(document, options),
+    ...(hasShortForm(document) ? checkReply(shortForm(document), person) : []),
+    ...checkShare(document, person),
+    ...checkPictures(document, options),
+    ...checkFirstFrames(document, options),
+    ...checkDarkPictures(document, colors),
+    ...checkColors(document, person),
+    ...checkLinks(document, person, answers),
   ];
+  return found.map((one) => whole(document, one, asides));
 }

@@ -1,3 +1,6 @@
+export { asideKey, withAside, type Asides } from "./asides";
+export { catalogue, findingCodes, type FindingCode } from "./catalogue";
+export type { ColorsBySource } from "./check-dark-pictures";
 export { namedAddress, type LinkAnswers } from "./check-links";
 export {
   factsOfForeign,
@@ -7,8 +10,9 @@ export {
   type PictureFactsBySource,
 } from "./check-picture";
 export { checkSignature, type CheckOptions } from "./check-signature";
+export { gapsOf, type DirectoryGaps } from "./check-text";
 export { costliestParts, type PartCost } from "./costliest-parts";
-export type { Finding, FindingCode, Severity, Station } from "./finding";
-export { applyMend, applyMends, type Mend } from "./mend";
+export type { Finding, Severity, Station } from "./finding";
+export { applyMend, applyMends, type Mend, type Redraw } from "./mend";
 export { weightOf } from "./weight-of";
 export { suggestAlt, type AltContext } from "./suggest-alt";

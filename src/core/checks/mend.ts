@@ -1,15 +1,21 @@
 /** Putting a finding right in one step. */
 import type { Mapping, Transform } from "prosemirror-transform";
+import type { DarkLook } from "../pictures";
 import {
   attributesIn,
   build,
   iconRow,
   image,
   leadingKind,
+  line,
   link,
   recolorText,
+  refontText,
+  resizeText,
   schema,
   setAttributes,
+  setSettings,
+  showInstead,
   style,
 } from "../signature";
 
@@ -27,7 +33,30 @@ export type Mend =
   | { readonly kind: "show-from"; readonly label: string; readonly position: number; readonly source: string }
   | { readonly kind: "take-out"; readonly label: string; readonly position: number }
   | { readonly kind: "make-icon-row"; readonly label: string; readonly position: number }
-  | { readonly kind: "recolor"; readonly label: string; readonly from: string; readonly to: string };
+  | { readonly kind: "recolor"; readonly label: string; readonly from: string; readonly to: string }
+  | { readonly kind: "set-size"; readonly label: string; readonly from: number; readonly to: number }
+  | { readonly kind: "set-font"; readonly label: string; readonly from: string; readonly to: string }
+  | { readonly kind: "set-line-height"; readonly label: string; readonly position: number }
+  | {
+      readonly kind: "make-spacer";
+      readonly label: string;
+      readonly position: number;
+      /** So many empty lines make room for it; px. */
+      readonly lines: number;
+      readonly height: number;
+    }
+  | { readonly kind: "underline-links"; readonly label: string }
+  | Redraw;
+
+/** Pictures are drawn anew by the server; the document shows them once that has been done. */
+export interface Redraw {
+  readonly kind: "redraw";
+  readonly label: string;
+  readonly sources: readonly string[];
+  readonly look: DarkLook;
+  /** What was drawn in place of each; null before that. */
+  readonly drawn?: Readonly<Record<string, string>>;
+}
 
 /** Makes a link of everything between two positions, keeping how a link that is there already is drawn. */
 function leadTo(transform: Transform, from: number, to: number, href: string): void {
@@ -57,6 +86,13 @@ function makeIconRow(transform: Transform, position: number): void {
   transform.replaceWith(position, position + line.nodeSize, build.iconRow({ size }, ...icons));
 }
 
+/** Empty lines give way to a spacer. */
+function makeSpacer(transform: Transform, position: number, lines: number, height: number): void {
+  let end = position;
+  for (let index = 0; index < lines; index++) end += transform.doc.nodeAt(end)?.nodeSize ?? 0;
+  transform.replaceWith(position, end, build.spacer(height));
+}
+
 /** Applies a mend to the document that its finding was found in. */
 export function applyMend(transform: Transform, mend: Mend): Transform {
   switch (mend.kind) {
@@ -67,7 +103,7 @@ export function applyMend(transform: Transform, mend: Mend): Transform {
       transform.removeMark(mend.from, mend.to, schema.marks.link);
       break;
     case "describe":
-      setAttributes(transform, mend.position, image, { alt: mend.alt });
+      setAttributes(transform, mend.position, image, { alt: mend.alt, decorative: false });
       break;
     case "show-from":
       setAttributes(transform, mend.position, image, { source: mend.source });
@@ -82,17 +118,36 @@ export function applyMend(transform: Transform, mend: Mend): Transform {
       break;
     case "recolor":
       recolorText(transform, mend.from, mend.to);
+      break;
+    case "set-size":
+      resizeText(transform, mend.from, mend.to);
+      break;
+    case "set-font":
+      refontText(transform, mend.from, mend.to);
+      break;
+    case "set-line-height":
+      setAttributes(transform, mend.position, line, { lineHeight: null });
+      break;
+    case "make-spacer":
+      makeSpacer(transform, mend.position, mend.lines, mend.height);
+      break;
+    case "underline-links":
+      setSettings(transform, { linkUnderline: true });
+      break;
+    case "redraw":
+      showInstead(transform, new Map(Object.entries(mend.drawn ?? {})));
   }
   return transform;
 }
 
 /** A mend whose places are those of a document before some steps; null where what it would mend is gone. */
 function mapped(mend: Mend, mapping: Mapping): Mend | null {
-  if (mend.kind === "recolor") return mend;
   if (mend.kind === "lead-to" || mend.kind === "unlink") {
     const [from, to] = [mapping.map(mend.from, 1), mapping.map(mend.to, -1)];
     return from < to ? { ...mend, from, to } : null;
   }
+  // It is about the whole signature.
+  if (!("position" in mend)) return mend;
   const { pos, deleted } = mapping.mapResult(mend.position, 1);
   return deleted ? null : { ...mend, position: pos };
 }
@@ -104,8 +159,14 @@ const order: Readonly<Record<Mend["kind"], number>> = {
   describe: 0,
   "show-from": 0,
   recolor: 0,
+  "set-size": 0,
+  "set-font": 0,
+  "set-line-height": 0,
+  "underline-links": 0,
+  redraw: 0,
   "take-out": 1,
   "make-icon-row": 2,
+  "make-spacer": 2,
 };
 
 /**

@@ -80,7 +80,7 @@ describe("drift", () => {
 
   it("tells a picture that vanishes, where its colours are known", () => {
     const icon = { ...photo, source: "/h/1/icon.png", behind: "rgb(0, 0, 0)" };
-    const colors = { "/h/1/icon.png": [{ color: "#111111", share: 1 }] };
+    const colors = { "/h/1/icon.png": [{ color: "#111111", share: 1, corner: false }] };
     const [dark] = driftBetween([icon], [icon], colors);
     expect(dark).toMatchObject({ visibility: 0 });
     expect(unstillReason(dark!)).toBe("vanished");

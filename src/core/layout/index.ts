@@ -1,5 +1,6 @@
 export { findPart } from "./find-part";
 export { longestPerson } from "./longest-person";
+export { wordWidth, type WordStyle } from "./word-width";
 export { trialPerson, type Trial } from "./trial-person";
 export {
   driftBetween,

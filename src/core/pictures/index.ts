@@ -99,3 +99,4 @@ export { countColors, quantize } from "./quantize";
 export { originalTypes, sniffType, typeRefusal, type OriginalType, type SniffedType } from "./sniff";
 export { svgTrouble, type SvgTrouble } from "./svg-troubles";
 export { tintPixels } from "./tint";
+export { darkLookValue, recipeInLook, type DarkLook } from "./dark-look";

@@ -2,7 +2,7 @@
  * How much of a picture can be told from what is behind it. A picture is kept as the few colours that its visible pixels
  * have and the share of each, so that this can be asked of any background without its pixels.
  */
-import { contrast, hexOf, isHex } from "../color";
+import { channelsOf, colorDifference, contrast, hexOf, isHex } from "../color";
 import { colorBoxes, type Sorting } from "./color-boxes";
 
 export interface PictureColor {
@@ -10,6 +10,8 @@ export interface PictureColor {
   readonly color: string;
   /** Of the pixels that can be seen, from 0 to 1, by how opaque they are. */
   readonly share: number;
+  /** Whether all four corners of the picture have it, and let nothing through. */
+  readonly corner: boolean;
 }
 
 export type PictureColors = readonly PictureColor[];
@@ -28,14 +30,42 @@ const standsOut = 2;
 /** A picture of which less can be told from what is behind it has vanished. */
 export const leastVisibility = 0.2;
 
-/** The colours of RGBA pixels, four bytes each, the most frequent first; none of a picture that is wholly clear. */
-export function pictureColors(pixels: Uint8Array | Uint8ClampedArray): PictureColors {
+/** What lets less through than this is solid. */
+const solid = 240;
+
+/** The colour that all four corners of a picture have; null where they differ, or something is seen through one. */
+function cornerOf(pixels: Uint8Array | Uint8ClampedArray, width: number): string | null {
+  const height = Math.floor(pixels.length / 4 / width);
+  const corners = [0, width - 1, (height - 1) * width, height * width - 1].map((at) => ({
+    color: hexOf(pixels[at * 4] ?? 0, pixels[at * 4 + 1] ?? 0, pixels[at * 4 + 2] ?? 0),
+    alpha: pixels[at * 4 + 3] ?? 0,
+  }));
+  const [first] = corners;
+  return first && corners.every(({ color, alpha }) => alpha >= solid && isNear(color, first.color))
+    ? first.color
+    : null;
+}
+
+/** No eye tells these apart; CIEDE2000. */
+const isNear = (one: string, other: string): boolean =>
+  colorDifference(channelsOf(one), channelsOf(other)) < 4;
+
+/**
+ * The colours of a picture of so many px across, its pixels as RGBA, four bytes each: the most frequent first; none of one
+ * that is wholly clear.
+ */
+export function pictureColors(pixels: Uint8Array | Uint8ClampedArray, width: number): PictureColors {
   const boxes = colorBoxes(pixels, sorting);
   const all = boxes.reduce((sum, { weight }) => sum + weight, 0);
-  return boxes.slice(0, mostColors).map(({ weight, color: [red, green, blue] }) => ({
-    color: hexOf(Math.round(red), Math.round(green), Math.round(blue)),
-    share: Math.round((weight / all) * 10_000) / 10_000,
-  }));
+  const corner = boxes.length > 0 ? cornerOf(pixels, width) : null;
+  return boxes.slice(0, mostColors).map(({ weight, color: [red, green, blue] }) => {
+    const color = hexOf(Math.round(red), Math.round(green), Math.round(blue));
+    return {
+      color,
+      share: Math.round((weight / all) * 10_000) / 10_000,
+      corner: corner !== null && isNear(color, corner),
+    };
+  });
 }
 
 /** The share of a picture's visible pixels that stand out from a CSS colour behind them; 1 for one that is wholly clear. */
@@ -57,5 +87,6 @@ export const isPictureColors = (value: unknown): value is PictureColors =>
       typeof entry === "object" &&
       entry !== null &&
       isHex(String((entry as PictureColor).color)) &&
-      typeof (entry as PictureColor).share === "number",
+      typeof (entry as PictureColor).share === "number" &&
+      typeof (entry as PictureColor).corner === "boolean",
   );

@@ -17,9 +17,10 @@ export { setDirection } from "./edits/direction";
 export { duplicateIcon, moveIcon, removeIcon } from "./edits/icons";
 export { ownLinkLooks, setAllLinkLooks, setLinkLook, type LinkLookPatch } from "./edits/link-looks";
 export { deleteBands, insertBand, mergeCells, moveBand, rearrangeTable, splitCell } from "./edits/rearrange";
-export { replaceSources } from "./edits/replace-sources";
+export { replaceSources, showInstead } from "./edits/replace-sources";
 export { recolorText } from "./edits/recolor";
 export { setAttributes, setSettings } from "./edits/set-attributes";
+export { refontText, resizeText } from "./edits/type";
 export { clearStyling, ownLooks, setUnderline, takeOffOwn, type OwnLook } from "./edits/text-look";
 export { fontStack, spaceWidth, webSafeFont, webSafeFonts, type WebSafeFont } from "./fonts";
 export { isLeftOut, part, type BlockKind, type InlineKind, type MarkKind, type NodeKind } from "./kind";
@@ -44,6 +45,7 @@ export { nodeAt, outerTable } from "./outer-table";
 export { disclaimer, readyLines, type ReadyLine } from "./parts/ready-lines";
 export { starterPatterns, type StarterPattern } from "./patterns/starter-patterns";
 export {
+  backgroundAt,
   hrefOf,
   leadingKind,
   linksOf,

@@ -21,6 +21,8 @@ export const signatures = sqliteTable("signatures", {
   name: text("name").notNull(),
   personId: text("person_id").references(() => people.id, { onDelete: "set null" }),
   document: text("document").notNull(),
+  /** The reasons why findings are left as they are, by what was found; JSON. */
+  asides: text("asides").notNull().default("{}"),
   /** Counts accepted saves; a save names the revision that it was made from. */
   revision: integer("revision").notNull().default(1),
   createdAt: integer("created_at").notNull(),

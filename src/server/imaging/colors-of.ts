@@ -7,11 +7,11 @@ const lookedAt = 96;
 
 /** Of the first picture of a loop. Rejects with sharp's own error when it cannot be decoded. */
 export async function colorsOf(bytes: Uint8Array): Promise<PictureColors> {
-  const { data } = await sharp(bytes, { limitInputPixels: 64_000_000 })
+  const { data, info } = await sharp(bytes, { limitInputPixels: 64_000_000 })
     .resize(lookedAt, lookedAt, { fit: "inside", withoutEnlargement: true, kernel: "nearest" })
     .ensureAlpha()
     .toColourspace("srgb")
     .raw()
     .toBuffer({ resolveWithObject: true });
-  return pictureColors(data);
+  return pictureColors(data, info.width);
 }

@@ -98,15 +98,15 @@ describe("the picture store", () => {
     const black = await cutWhole((await addOriginal(await plain(48, 48, "#101010"), "bar.png")).hash, 24);
     const away = { ...black, source: "/h/0123456789abcdef0123/away.png" };
     const colors = await colorsOfCuts([black, away]);
-    expect(colors).toEqual({ [black.source]: [{ color: "#101010", share: 1 }] });
+    expect(colors).toEqual({ [black.source]: [{ color: "#101010", share: 1, corner: true }] });
     expect(visibilityOn(colors[black.source]!, "#000000")).toBe(0);
 
     const { hash } = readPicturePath(black.source)!;
     const db = await database();
-    await db.update(pictureColors).set({ colors: '[{"color":"#FFFFFF","share":1}]' });
+    await db.update(pictureColors).set({ colors: '[{"color":"#FFFFFF","share":1,"corner":true}]' });
     expect(visibilityOn((await colorsOfCuts([black]))[black.source]!, "#000000")).toBe(1);
-    // What is not a list of colours is worked out anew.
-    await db.update(pictureColors).set({ colors: "{}" }).where(eq(pictureColors.hash, hash));
+    // What is not a list of colours as it is kept now is worked out anew.
+    await db.update(pictureColors).set({ colors: '[{"color":"#FFFFFF","share":1}]' }).where(eq(pictureColors.hash, hash));
     expect(await colorsOfCuts([black])).toEqual(colors);
     expect(await colorsOfCuts([])).toEqual({});
   });

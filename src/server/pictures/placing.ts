@@ -3,8 +3,10 @@ import {
   firstDisplaySize,
   largestCrop,
   plainRecipe,
+  recipeInLook,
   resizeRecipe,
   wholeCrop,
+  type DarkLook,
   type Size,
 } from "@/core/pictures";
 import type { Cut, CutRequest } from "@/contract";
@@ -31,8 +33,8 @@ export async function cutToFill(originalHash: string, place: Size): Promise<Cut>
   return makeCut(original, plainRecipe(largestCrop(original, place.width / place.height), place));
 }
 
-/** A hosted cut made again at another display size; everything else of its recipe stays. */
-export async function cutAgain(source: string, asked: { width: number } | { height: number }): Promise<Cut> {
+/** A hosted cut, the original that it was made from, and its recipe. */
+async function cutWithRecipe(source: string) {
   const [known] = await findCuts([source]);
   if (!known)
     throw new Refusal(
@@ -40,6 +42,20 @@ export async function cutAgain(source: string, asked: { width: number } | { heig
       "not-hosted",
       "This picture is not hosted here, so it cannot be cut: upload it first.",
     );
+  return known;
+}
+
+/** A hosted cut made again, as large as it was, so that it is seen on light and on dark. */
+async function cutInLook(source: string, look: DarkLook): Promise<Cut> {
+  const { originalHash, recipe } = await cutWithRecipe(source);
+  if (originalHash === null || !recipe)
+    throw new Refusal(422, "not-a-cut", "A loop is drawn anew in its own room: it has several pictures.");
+  return makeCut(await findOriginal(originalHash), recipeInLook(recipe, look));
+}
+
+/** A hosted cut made again at another display size; everything else of its recipe stays. */
+export async function cutAgain(source: string, asked: { width: number } | { height: number }): Promise<Cut> {
+  const known = await cutWithRecipe(source);
   if (known.loop) return loopAgain({ loop: known.loop, fileName: known.fileName }, asked);
   const { originalHash, recipe } = known;
   if (originalHash === null || !recipe) throw notFound("original");
@@ -59,5 +75,7 @@ export async function cutAsAsked(asked: CutRequest): Promise<Cut> {
       return cutAgain(asked.source, { width: asked.width });
     case "at-height":
       return cutAgain(asked.source, { height: asked.height });
+    case "in-look":
+      return cutInLook(asked.source, asked.look);
   }
 }

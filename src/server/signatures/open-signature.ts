@@ -1,6 +1,14 @@
 /** A signature with everything that its screens need: its person, its findings and what its pictures weigh. */
 import type { Cut, KeptAnswer, WaitingVersion } from "@/contract";
-import { checkSignature, weightOf, type Finding, type PictureFactsBySource } from "@/core/checks";
+import {
+  checkSignature,
+  gapsOf,
+  weightOf,
+  type ColorsBySource,
+  type DirectoryGaps,
+  type Finding,
+  type PictureFactsBySource,
+} from "@/core/checks";
 import { compile } from "@/core/compile";
 import type { Person } from "@/core/people";
 import type { NetworkKind } from "@/core/links";
@@ -9,8 +17,9 @@ import { publicBase } from "../addresses/public-address";
 import { findAnswers } from "../links/answers";
 import { listNetworks } from "../links/networks";
 import { findOrganisation, type Organisation } from "../settings/organisation";
-import { findPerson } from "../people/people";
+import { findPerson, listPeople } from "../people/people";
 import { findCuts } from "../pictures/cuts";
+import { colorsOfCuts } from "../pictures/picture-colors";
 import { factsOf } from "../pictures/facts";
 import { listWaiting } from "./refused-saves";
 import { findSignature, listSignatures, type StoredSignature } from "./signatures";
@@ -27,34 +36,39 @@ export interface OpenedSignature extends StoredSignature {
   readonly cuts: readonly Cut[];
   /** What is known of its pictures' files, by their sources. */
   readonly pictures: PictureFactsBySource;
+  /** The colours of its hosted pictures, by their sources. */
+  readonly colors: ColorsBySource;
   /** What its links led to when they were walked, by their addresses. */
   readonly answers: Readonly<Record<string, KeptAnswer>>;
   /** Who it speaks for; null before an organisation has been described. */
   readonly organisation: Organisation | null;
   readonly networks: readonly NetworkKind[];
+  /** How many people of the directory lack each field. */
+  readonly gaps: DirectoryGaps;
   readonly findings: readonly Finding[];
 }
 
 /** What all signatures have in common. */
-type Surroundings = Pick<OpenedSignature, "base" | "organisation" | "networks">;
+type Surroundings = Pick<OpenedSignature, "base" | "organisation" | "networks" | "gaps">;
 
 async function findSurroundings(): Promise<Surroundings> {
-  const [base, organisation, networks] = await Promise.all([
+  const [base, organisation, networks, people] = await Promise.all([
     publicBase(),
     findOrganisation(),
     listNetworks(),
+    listPeople(),
   ]);
-  return { base, organisation, networks };
+  return { base, organisation, networks, gaps: gapsOf(people.map(({ person }) => person)) };
 }
 
 async function open(stored: StoredSignature, surroundings: Surroundings): Promise<OpenedSignature> {
-  const { base, organisation, networks } = surroundings;
+  const { base, organisation, networks, gaps } = surroundings;
   const document = parseSignature(stored.document);
   const person = stored.personId ? ((await findPerson(stored.personId))?.person ?? null) : null;
   const sources = pictureSourcesOf(document);
   const addresses = [...new Set(linksOf(document, person).map(({ href }) => href))];
   const [cuts, answers] = await Promise.all([findCuts(sources), findAnswers(addresses)]);
-  const pictures = await factsOf(sources, cuts);
+  const [pictures, colors] = await Promise.all([factsOf(sources, cuts), colorsOfCuts(cuts)]);
   return {
     ...stored,
     ...surroundings,
@@ -66,12 +80,16 @@ async function open(stored: StoredSignature, surroundings: Surroundings): Promis
     weight: weightOf(document, pictures),
     cuts,
     pictures,
+    colors,
     answers,
     findings: checkSignature(document, {
       person,
       base,
       pictures,
+      colors,
       answers,
+      gaps,
+      asides: stored.asides,
       organisation: organisation?.name ?? "",
       networks,
     }),

@@ -4,6 +4,7 @@ import { and, asc, eq, isNotNull, isNull, sql } from "drizzle-orm";
 import type { Node } from "prosemirror-model";
 import { Transform } from "prosemirror-transform";
 import type { OpenSignature, StaleSave } from "@/contract";
+import { withAside, type Asides, type FindingCode } from "@/core/checks";
 import {
   image,
   parseSignature,
@@ -19,6 +20,8 @@ import { keepVersion } from "./versions";
 
 export interface StoredSignature extends OpenSignature {
   readonly updatedAt: number;
+  /** Findings that are left as they are. */
+  readonly asides: Asides;
 }
 
 export type SignatureRow = typeof signatures.$inferSelect;
@@ -30,6 +33,7 @@ const toStored = (row: SignatureRow): StoredSignature => ({
   document: JSON.parse(row.document),
   revision: row.revision,
   updatedAt: row.updatedAt,
+  asides: JSON.parse(row.asides) as Asides,
 });
 
 /** The document as it is stored; refuses one that is not valid, naming the place. */
@@ -80,19 +84,24 @@ export async function findNewer(id: string, after: number): Promise<{ revision: 
 }
 
 export interface NewSignature {
+  readonly asides?: Asides;
   readonly name: string;
   readonly personId: string | null;
   readonly document: unknown;
 }
 
-export async function addSignature({ name, personId, document }: NewSignature): Promise<string> {
+export async function addSignature({ name, personId, document, asides = {} }: NewSignature): Promise<string> {
   const id = randomUUID();
   const now = Date.now();
-  await (
-    await database()
-  )
-    .insert(signatures)
-    .values({ id, name, personId, document: checked(document), createdAt: now, updatedAt: now });
+  await (await database()).insert(signatures).values({
+    id,
+    name,
+    personId,
+    document: checked(document),
+    asides: JSON.stringify(asides),
+    createdAt: now,
+    updatedAt: now,
+  });
   return id;
 }
 
@@ -108,8 +117,8 @@ export const startSignature = async (document: unknown, name = "New signature"):
   addSignature({ name: await freeName(name), personId: null, document });
 
 export async function duplicateSignature(id: string): Promise<string> {
-  const { name, personId, document } = await findSignature(id);
-  return addSignature({ name: await freeName(`${name}, copy`), personId, document });
+  const { name, personId, document, asides } = await findSignature(id);
+  return addSignature({ name: await freeName(`${name}, copy`), personId, document, asides });
 }
 
 export async function describeSignature(
@@ -123,6 +132,25 @@ export async function describeSignature(
   };
   if (Object.keys(values).length > 0)
     await (await database()).update(signatures).set(values).where(eq(signatures.id, id));
+}
+
+/** Leaves a finding as it is, with a reason, or takes that back where the reason is null. */
+export async function setAside(
+  id: string,
+  { reason, ...finding }: { code: FindingCode; message: string; reason: string | null },
+): Promise<void> {
+  const db = await database();
+  // Written over nothing but what was read, so that two windows lose nothing of each other's.
+  for (;;) {
+    const { asides: before } = await findRow(id);
+    const after = JSON.stringify(withAside(JSON.parse(before) as Asides, finding, reason));
+    const written = await db
+      .update(signatures)
+      .set({ asides: after })
+      .where(and(eq(signatures.id, id), eq(signatures.asides, before)))
+      .returning({ id: signatures.id });
+    if (written.length > 0) return;
+  }
 }
 
 /** Deletes, so that `restoreSignature` can take it back. */

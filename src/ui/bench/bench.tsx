@@ -5,7 +5,7 @@ import { NodeSelection, TextSelection } from "prosemirror-state";
 import { flushSync } from "react-dom";
 import { toast } from "sonner";
 import type { OpenSignature, Stillness, Version } from "@/contract";
-import type { Finding, LinkAnswers, PictureFactsBySource } from "@/core/checks";
+import type { Asides, DirectoryGaps, Finding, LinkAnswers, PictureFactsBySource } from "@/core/checks";
 import type { Proof } from "@/core/clients";
 import { compile } from "@/core/compile";
 import { findPart, type KnownColors, type PartDrift } from "@/core/layout";
@@ -41,6 +41,7 @@ import type { Form } from "../signature/form-switch";
 import type { LetterType } from "./sheet/letter-type";
 import { ProofStrip } from "./proofs/proof-strip";
 import { useMeter } from "./proofs/use-meter";
+import { usePictureColors } from "../signature/stillness/use-picture-colors";
 import { useBenchActions, type Open } from "./tools/use-bench-actions";
 import { useEditor } from "./editor/use-editor";
 
@@ -76,6 +77,10 @@ interface Props {
   readonly kept: Stillness | null;
   /** The colours of its pictures, by the paths that they are drawn from. */
   readonly colors: KnownColors;
+  /** How many people of the directory lack each field. */
+  readonly gaps: DirectoryGaps;
+  /** Findings that are left as they are. */
+  readonly asides: Asides;
   readonly proofs: readonly Proof[];
 }
 
@@ -143,16 +148,32 @@ export function Bench({ signature, person: ownPerson, people, base, brandColors,
       ),
     [document, person, base, form],
   );
+  const pictureColors = usePictureColors(document, rest.colors);
   const { findings } = useFindings(
     document,
-    { person, base, pictures: facts, answers, organisation, networks },
+    {
+      person,
+      base,
+      pictures: facts,
+      colors: pictureColors.colors,
+      answers,
+      organisation,
+      networks,
+      gaps: rest.gaps,
+      asides: rest.asides,
+    },
     edited.asOpened ? rest.findings : [],
   );
 
   /** What is tried, or was only just chosen, is not what would be sent. */
   const asSent = form === "full" && person === ownPerson;
-  const { colors, kept } = rest;
-  const meter = useMeter(edited, html, { base, asSent, colors, kept, revision: signature.revision });
+  const meter = useMeter(edited, html, {
+    base,
+    asSent,
+    colors: pictureColors,
+    kept: rest.kept,
+    revision: signature.revision,
+  });
 
   const benchActions = useBenchActions({
     setOpen,

@@ -1,11 +1,11 @@
 "use client";
 
 /** Every destination of a signature: what answered there, what is wrong with it, and how it reads. */
-import { Footprints, MousePointerClick, Square, Wrench } from "lucide-react";
+import { Footprints, MousePointerClick, Square } from "lucide-react";
 import { useMemo, useState } from "react";
 import { toast } from "sonner";
 import { endpoints } from "@/contract";
-import { applyMend, applyMends } from "@/core/checks";
+import { applyMend } from "@/core/checks";
 import { callingCodeOf, describeLink } from "@/core/links";
 import { linksOf, settingsOf, type PlacedLink } from "@/core/signature";
 import { ask } from "../parts/asking/ask";
@@ -15,12 +15,11 @@ import { lazily, useAhead } from "../parts/lazily";
 import { WordSwitch } from "../parts/fields/word-switch";
 import { plainState } from "../signature/editing/plain-state";
 import { EditingStation } from "../signature/editing/editing-station";
-import { useSingleSteps } from "../signature/editing/single-steps";
 import type { OpenedStation } from "../signature/editing/opened-station";
 import { useSignature } from "../signature/editing/use-signature";
 import { FindingList } from "../signature/finding-list";
 import { paletteFor } from "../signature/palette";
-import { useFindings } from "../signature/use-findings";
+import { useStationFindings } from "../signature/use-station-findings";
 import { LinkTable } from "./link-table";
 import { openLink } from "./opening";
 import { useWalk } from "./use-walk";
@@ -44,7 +43,7 @@ const panels = { findings: "Findings", all: "All links" } as const;
 const isWeb = ({ href }: PlacedLink): boolean => /^https?:\/\//i.test(href);
 
 export function LinksPage(props: Props) {
-  const { signature, person, base, pictures, organisation, networks, brandColors } = props;
+  const { signature, person, base, brandColors } = props;
   useAhead(rooms);
   const edited = useSignature(signature, plainState);
   const walk = useWalk(props.answers);
@@ -60,14 +59,7 @@ export function LinksPage(props: Props) {
   const { answers, waiting } = walk;
 
   const links = useMemo(() => linksOf(document, person), [document, person]);
-  const found = useFindings(
-    document,
-    { person, base, pictures, answers, organisation, networks },
-    edited.asOpened ? props.findings : [],
-  );
-  const { findings } = found;
-  /** Mends are of the document that their findings were found in. */
-  const busy = found.document !== document;
+  const { findings, busy, mend, setAside, change } = useStationFindings(edited, props, answers);
   const shown = findings.filter(({ station, code }) => station === "links" || alsoHere.has(code));
   const toWalk = [...new Set(links.filter(isWeb).map(({ href }) => href))];
 
@@ -85,9 +77,6 @@ export function LinksPage(props: Props) {
       toast.error((error as Error).message);
     }
   };
-
-  const change = useSingleSteps(edited);
-  const mends = shown.flatMap(({ mend }) => mend ?? []);
 
   return (
     <EditingStation
@@ -186,28 +175,17 @@ export function LinksPage(props: Props) {
                 change={change}
               />
             ) : (
-              <>
-                {mends.length > 1 && (
-                  <Button
-                    className="mb-3"
-                    disabled={busy}
-                    onClick={() => change((transform) => applyMends(transform, mends))}
-                  >
-                    <Wrench size={14} aria-hidden />
-                    Mend {mends.length} at once
-                  </Button>
-                )}
-                <FindingList
-                  findings={shown}
-                  busy={busy}
-                  onMend={(mend) => change((transform) => applyMend(transform, mend))}
-                  empty={
-                    toWalk.some((address) => !answers[address])
-                      ? "Every address is well written. Walk them to see what answers."
-                      : "Every link is as it should be."
-                  }
-                />
-              </>
+              <FindingList
+                findings={shown}
+                busy={busy}
+                onMend={(mends) => void mend(mends)}
+                onAside={setAside}
+                empty={
+                  toWalk.some((address) => !answers[address])
+                    ? "Every address is well written. Walk them to see what answers."
+                    : "Every link is as it should be."
+                }
+              />
             )}
           </div>
         </aside>

@@ -4,19 +4,17 @@
 import { useState, type ReactNode } from "react";
 import { toast } from "sonner";
 import type { CatalogueEntry, ForeignPicture } from "@/contract";
-import { applyMend, weightOf } from "@/core/checks";
+import { weightOf } from "@/core/checks";
 import { describeLink } from "@/core/links";
 import { signatureBudget } from "@/core/pictures";
 import { becomeDocument, pictureSourcesOf, replaceSources } from "@/core/signature";
 import { formatBytes } from "../parts/format";
 import { plainState } from "../signature/editing/plain-state";
 import { EditingStation } from "../signature/editing/editing-station";
-import { useSingleSteps } from "../signature/editing/single-steps";
 import type { OpenedStation } from "../signature/editing/opened-station";
 import { useSignature } from "../signature/editing/use-signature";
 import { FindingList } from "../signature/finding-list";
-import { useFindings } from "../signature/use-findings";
-import { usePictureFacts } from "../signature/use-picture-facts";
+import { useStationFindings } from "../signature/use-station-findings";
 import { ForeignList } from "./addresses/foreign-list";
 import { PictureList } from "./picture-list";
 
@@ -34,16 +32,11 @@ interface Props extends OpenedStation {
 const isElsewhere = (source: string): boolean => /^https?:/i.test(source);
 
 export function SignaturePictures(props: Props) {
-  const { signature, person, base, answers, organisation, networks, placed, published } = props;
+  const { signature, base, placed, published } = props;
   const edited = useSignature(signature, plainState);
   const document = edited.state.doc;
-  const known = usePictureFacts(props.pictures);
   const [looked, setLooked] = useState(props.looked);
-  const found = useFindings(
-    document,
-    { person, base, pictures: known.facts, answers, organisation, networks },
-    edited.asOpened ? props.findings : [],
-  );
+  const { findings, busy, mend, setAside, known, change } = useStationFindings(edited, props);
   const sources = pictureSourcesOf(document);
   const elsewhere = sources.filter(isElsewhere);
   const weight = weightOf(document, known.facts);
@@ -52,7 +45,6 @@ export function SignaturePictures(props: Props) {
     known.learnForeign(report);
     setLooked((before) => [...before.filter(({ address }) => address !== report.address), report]);
   };
-  const change = useSingleSteps(edited);
   /** Shows every picture that is at one address from another. */
   const showFrom = (address: string, better: ForeignPicture): void => {
     learn(better);
@@ -62,7 +54,7 @@ export function SignaturePictures(props: Props) {
   };
 
   return (
-    <EditingStation opened={props} edited={edited} current="pictures" findings={found.findings}>
+    <EditingStation opened={props} edited={edited} current="pictures" findings={findings}>
       <div className="grid grid-cols-[minmax(0,1fr)_260px] gap-8">
         <div className="min-w-0">
           <div className="flex items-baseline gap-3 pb-3">
@@ -92,9 +84,10 @@ export function SignaturePictures(props: Props) {
         <aside aria-label="Findings">
           <h2 className="mb-3 font-serif text-2xl">Findings</h2>
           <FindingList
-            findings={found.findings.filter(({ station }) => station === "pictures")}
-            busy={found.document !== document}
-            onMend={(mend) => change((transform) => applyMend(transform, mend))}
+            findings={findings.filter(({ station }) => station === "pictures")}
+            busy={busy}
+            onMend={(mends) => void mend(mends)}
+            onAside={setAside}
             empty="Every picture is at an address, light and sharp enough, and says what it shows."
           />
         </aside>

@@ -7,6 +7,7 @@ import { messageOf, type Proof, type StandInId } from "@/core/clients";
 import { stillDefinition, type KnownColors } from "@/core/layout";
 import { formatCount } from "../parts/format";
 import { FindingList } from "../signature/finding-list";
+import { openFindings } from "../signature/open-findings";
 import type { Form } from "../signature/form-switch";
 import { DriftTable } from "./drift-table";
 import { MeasuringFrame } from "../signature/stillness/measuring-frame";
@@ -27,8 +28,9 @@ interface Props {
   readonly shortHtml: string | null;
   readonly base: string;
   readonly found: readonly Finding[];
-  /** Puts one right; answers whether that changed anything. */
-  readonly onMend: (mend: Mend) => boolean;
+  /** Puts some right in one step; answers how many that changed. */
+  readonly onMend: (mends: readonly Mend[]) => Promise<number>;
+  readonly onAside: (finding: Finding, reason: string | null) => void;
   /** Whether the findings are of an earlier document. */
   readonly busy: boolean;
   /** Is told how still the full form is, once that has been measured. */
@@ -51,6 +53,7 @@ export function ProofWall({
   found,
   colors,
   onMend,
+  onAside,
   busy,
   onMeasured,
   trial,
@@ -83,8 +86,9 @@ export function ProofWall({
     toast(gainOf(mended.current, still, all));
     mended.current = null;
   }, [done, still, all]);
-  const mend = (wanted: Mend): void => {
-    if (onMend(wanted)) mended.current = still;
+  const mend = async (wanted: readonly Mend[]): Promise<void> => {
+    const before = still;
+    if ((await onMend(wanted)) > 0) mended.current = before;
   };
 
   const forWhom = trial.person ? ` for ${trial.person.name}` : "";
@@ -132,11 +136,12 @@ export function ProofWall({
         </div>
       </div>
       <aside aria-label="Findings">
-        <h2 className="mb-3 font-serif text-2xl">{formatCount(found.length, "finding")}</h2>
+        <h2 className="mb-3 font-serif text-2xl">{formatCount(openFindings(found).length, "finding")}</h2>
         <FindingList
           findings={found}
           empty="Nothing will go wrong that is known here."
-          onMend={mend}
+          onMend={(mends) => void mend(mends)}
+          onAside={onAside}
           busy={busy || !done}
         />
         {done && <DriftTable measured={measured} onShow={show} />}

@@ -1,52 +1,100 @@
-import type { Finding, Mend } from "@/core/checks";
+"use client";
 
-const marks = {
-  break: { className: "bg-rowan rounded-none", word: "will break" },
-  attention: { className: "bg-clay rounded-t-full", word: "needs attention" },
-  note: { className: "rounded-full border-2 border-lichen", word: "good to know" },
-} as const;
+import { Wrench } from "lucide-react";
+import { useState } from "react";
+import type { Finding, Mend, Severity } from "@/core/checks";
+import { Button } from "../parts/button";
+import { WordSwitch } from "../parts/fields/word-switch";
+import { formatCount } from "../parts/format";
+import { FindingEntry } from "./finding-entry";
 
 interface Props {
   readonly findings: readonly Finding[];
   readonly empty: string;
-  /** Puts one right; left out where nothing is mended from the list. */
-  readonly onMend?: (mend: Mend) => void;
+  /** Puts some right in one step; left out where nothing is mended from the list. */
+  readonly onMend?: (mends: readonly Mend[]) => void;
+  /** Leaves one as it is, with a reason, or takes that back; left out where nothing is set aside. */
+  readonly onAside?: (finding: Finding, reason: string | null) => void;
+  /** Goes to where one is. */
+  readonly onShow?: (finding: Finding) => void;
   /** Whether a mend is under way. */
   readonly busy?: boolean;
 }
 
-/** Findings with their place and reason; the shape of the mark tells the severity as well as its colour. */
-export function FindingList({ findings, empty, onMend, busy = false }: Props) {
-  if (findings.length === 0)
+const shownSeverities: Readonly<Record<"all" | Severity, string>> = {
+  all: "All",
+  break: "Will break",
+  attention: "Attention",
+  note: "Good to know",
+};
+
+/** So many are looked through at a glance. */
+const fewEnough = 6;
+
+const mendsOf = (findings: readonly Finding[]): readonly Mend[] =>
+  findings.flatMap(({ mend }) => (mend ? [mend] : []));
+
+/** Findings, with what puts them right: one, all of a kind, or all; those that are left as they are stand apart. */
+export function FindingList({ findings, empty, onMend, onAside, onShow, busy = false }: Props) {
+  const [severity, setSeverity] = useState<"all" | Severity>("all");
+  const open = findings.filter(({ aside }) => aside === undefined);
+  const left = findings.filter(({ aside }) => aside !== undefined);
+  const filtered = open.filter((finding) => severity === "all" || finding.severity === severity);
+  const several = new Set(open.map((finding) => finding.severity)).size > 1 && open.length > fewEnough;
+  const shown = several ? filtered : open;
+  const mends = mendsOf(shown);
+  const told = new Set<string>();
+  const entry = (finding: Finding, index: number) => {
+    const alike = mendsOf(shown.filter(({ code }) => code === finding.code));
+    const first = !told.has(finding.code);
+    told.add(finding.code);
     return (
-      <p className="flex items-center gap-2 text-lichen">
-        <span aria-hidden className="h-2 w-2 rounded-full bg-lichen" />
-        {empty}
-      </p>
+      <FindingEntry
+        key={index}
+        finding={finding}
+        busy={busy}
+        onMend={onMend && finding.mend && (() => onMend(mendsOf([finding])))}
+        alike={onMend && first ? alike.length : 0}
+        onMendAlike={() => onMend?.(alike)}
+        onAside={onAside && ((reason) => onAside(finding, reason))}
+        onShow={onShow && finding.position !== null ? () => onShow(finding) : undefined}
+      />
     );
+  };
   return (
-    <ul>
-      {findings.map(({ mend, ...finding }, index) => (
-        <li key={index} className="border-b border-hairline py-2 first:pt-0 last:border-0">
-          <p className="flex items-baseline gap-2">
-            <span aria-hidden className={`h-2 w-2 shrink-0 ${marks[finding.severity].className}`} />
-            <span className="text-xs text-soft">
-              {finding.at}, {marks[finding.severity].word}
-            </span>
-          </p>
-          <p className="pl-4 [overflow-wrap:anywhere]">{finding.message}</p>
-          {onMend && mend && (
-            <button
-              type="button"
-              disabled={busy}
-              onClick={() => onMend(mend)}
-              className="ml-4 mt-1 block max-w-[calc(100%-1rem)] truncate rounded-sm border border-pine px-2 py-0.5 text-sm font-medium text-pine hover:bg-kelp disabled:opacity-40"
-            >
-              {mend.label}
-            </button>
-          )}
-        </li>
-      ))}
-    </ul>
+    <>
+      {several && (
+        <div className="mb-2">
+          <WordSwitch
+            label="Findings shown"
+            value={severity}
+            choices={shownSeverities}
+            onChange={setSeverity}
+          />
+        </div>
+      )}
+      {onMend && mends.length > 1 && (
+        <Button className="mb-3" disabled={busy} onClick={() => onMend(mends)}>
+          <Wrench size={14} aria-hidden />
+          Mend {mends.length} at once
+        </Button>
+      )}
+      {open.length === 0 ? (
+        <p className="flex items-center gap-2 text-lichen">
+          <span aria-hidden className="h-2 w-2 rounded-full bg-lichen" />
+          {empty}
+        </p>
+      ) : (
+        <ul>{shown.map(entry)}</ul>
+      )}
+      {left.length > 0 && (
+        <details className="mt-3">
+          <summary className="cursor-pointer text-sm text-soft">
+            {formatCount(left.length, "finding")} left as {left.length === 1 ? "it is" : "they are"}
+          </summary>
+          <ul className="mt-2">{left.map(entry)}</ul>
+        </details>
+      )}
+    </>
   );
 }

@@ -1,5 +1,5 @@
 import type { Finding } from "@/core/checks";
 
-/** The findings that wait for somebody: what is only good to know waits for nobody. */
+/** The findings that wait for somebody: not what is only good to know, nor what is left as it is. */
 export const openFindings = (findings: readonly Finding[]): readonly Finding[] =>
-  findings.filter(({ severity }) => severity !== "note");
+  findings.filter(({ severity, aside }) => severity !== "note" && aside === undefined);

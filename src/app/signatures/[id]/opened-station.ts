@@ -6,7 +6,7 @@ import { peopleChoices } from "./people-choices";
 /** What every screen that edits a signature in single steps is opened with. */
 export async function openedStation(opened: OpenedSignature): Promise<OpenedStation> {
   const { id, name, personId, document, revision, organisation } = opened;
-  const { person, base, pictures, answers, networks, findings } = opened;
+  const { person, base, pictures, colors, answers, networks, gaps, asides, findings } = opened;
   const [people, kept] = await Promise.all([peopleChoices(), keptStillness(opened)]);
   return {
     signature: { id, name, personId, document, revision },
@@ -14,9 +14,12 @@ export async function openedStation(opened: OpenedSignature): Promise<OpenedStat
     person,
     base,
     pictures,
+    colors,
     answers,
     organisation: organisation?.name ?? "",
     networks,
+    gaps,
+    asides,
     findings,
     kept,
   };

@@ -1,5 +1,4 @@
 import { proofsFor } from "@/core/clients";
-import { colorsOfCuts } from "@/server/pictures/picture-colors";
 import { keptStillness } from "@/server/signatures/stillness";
 import { findLetterType } from "@/server/settings/letter-type";
 import { Bench } from "@/ui/bench/bench";
@@ -38,7 +37,9 @@ export default async function BenchPage({ params }: Props) {
       networks={signature.networks}
       findings={findings}
       kept={await keptStillness(signature)}
-      colors={await colorsOfCuts(signature.cuts)}
+      colors={signature.colors}
+      gaps={signature.gaps}
+      asides={signature.asides}
       proofs={proofsFor(signature.html, proofsIn(ordinaryPlaces, null))}
     />
   );

@@ -2,7 +2,7 @@ export { hrefOf, leadingKind } from "./href-of";
 export { linksOf, type LinkUse, type PlacedLink } from "./links-of";
 export { pictureSourcesOf, picturesOf, type PlacedPicture } from "./pictures-of";
 export { placeOf, placeStep, wordsIn } from "./place";
-export { textColorsOf, type TextColor } from "./text-colors";
+export { backgroundAt, textColorsOf, type TextColor } from "./text-colors";
 export {
   mixed,
   settingsIn,

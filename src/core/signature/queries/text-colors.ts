@@ -14,6 +14,8 @@ export interface TextColor {
   readonly color: string;
   /** What the message sets behind it; null where that is the canvas. */
   readonly background: string | null;
+  /** Whether it is what a button says. */
+  readonly ofButton: boolean;
 }
 
 const wordsOf = (node: Node, person: Person | null): string =>
@@ -28,6 +30,12 @@ function backgroundAmong(ancestors: readonly Node[]): string | null {
   return button.is(sets) ? button.of(sets).background : cell.of(sets).background;
 }
 
+/** What the message sets behind the node at a position; null where that is the canvas. */
+export function backgroundAt(document: Node, position: number): string | null {
+  const at = document.resolve(position);
+  return backgroundAmong(Array.from({ length: at.depth + 1 }, (_value, depth) => at.node(depth)));
+}
+
 /** Every run of text as it is drawn for a person, in document order. */
 export function textColorsOf(document: Node, person: Person | null = null): readonly TextColor[] {
   const settings = settingsOf(document);
@@ -36,13 +44,12 @@ export function textColorsOf(document: Node, person: Person | null = null): read
     const text = node.isInline ? wordsOf(node, person) : "";
     if (!/[\p{L}\p{N}]/u.test(text)) return;
     const look = textLook(node.marks, settingsIn(parent, settings), leadsByItself(node, person));
-    const at = document.resolve(position);
-    const ancestors = Array.from({ length: at.depth + 1 }, (_value, depth) => at.node(depth));
     found.push({
       position,
       text,
       color: look.color,
-      background: look.highlight ?? backgroundAmong(ancestors),
+      background: look.highlight ?? backgroundAt(document, position),
+      ofButton: parent !== null && button.is(parent),
     });
   });
   return found;

@@ -3,9 +3,8 @@
 /** Measuring on the Bench how still the signature is, when typing has paused and the page has come to rest. */
 import { useEffect, useState, type ReactNode } from "react";
 import type { Stillness } from "@/contract";
-import type { KnownColors } from "@/core/layout";
 import { useSettled } from "../../parts/drawing/use-settled";
-import { usePictureColors } from "../../signature/stillness/use-picture-colors";
+import type { PictureColorsOf } from "../../signature/stillness/use-picture-colors";
 import { useKeptStillness, type LiveStillness } from "../../signature/stillness/use-kept-stillness";
 import { isAsOpened } from "../../signature/editing/is-as-opened";
 import type { EditedSignature } from "../../signature/editing/use-signature";
@@ -20,7 +19,7 @@ interface Options {
   readonly base: string;
   /** Whether what is shown is what will be sent, and no other form or person is tried. */
   readonly asSent: boolean;
-  readonly colors: KnownColors;
+  readonly colors: PictureColorsOf;
   /** The revision that the page brought along, and how still that was, if it was measured. */
   readonly revision: number;
   readonly kept: Stillness | null;
@@ -36,6 +35,7 @@ export interface Meter extends Pick<LiveStillness, "last"> {
 /** `html` is what is shown. */
 export function useMeter(edited: EditedSignature, html: string, options: Options): Meter {
   const { base, revision, kept, asSent } = options;
+  const { colors, complete } = options.colors;
   const [Meter, setMeter] = useState<Awaited<ReturnType<typeof load>> | null>(null);
   useEffect(() => {
     let here = true;
@@ -51,7 +51,6 @@ export function useMeter(edited: EditedSignature, html: string, options: Options
       clearTimeout(timer);
     };
   }, []);
-  const { colors, complete } = usePictureColors(edited.state.doc, options.colors);
   const live = useKeptStillness(edited, asSent ? html : null);
   const settled = useSettled(html, pause);
   const opened = isAsOpened(edited, { revision }) ? kept : null;

@@ -1,5 +1,5 @@
 import type { KeptAnswer, OpenSignature, Stillness } from "@/contract";
-import type { Finding, PictureFactsBySource } from "@/core/checks";
+import type { Asides, ColorsBySource, DirectoryGaps, Finding, PictureFactsBySource } from "@/core/checks";
 import type { NetworkKind } from "@/core/links";
 import type { Person } from "@/core/people";
 import type { PersonChoice } from "../signature-header";
@@ -11,6 +11,12 @@ export interface OpenedStation {
   readonly person: Person | null;
   readonly base: string;
   readonly pictures: PictureFactsBySource;
+  /** The colours of its hosted pictures, by their sources. */
+  readonly colors: ColorsBySource;
+  /** How many people of the directory lack each field. */
+  readonly gaps: DirectoryGaps;
+  /** Findings that are left as they are. */
+  readonly asides: Asides;
   readonly answers: Readonly<Record<string, KeptAnswer>>;
   readonly organisation: string;
   readonly networks: readonly NetworkKind[];

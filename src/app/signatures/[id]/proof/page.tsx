@@ -1,4 +1,3 @@
-import { colorsOfCuts } from "@/server/pictures/picture-colors";
 import { ProofPage } from "@/ui/proof/proof-page";
 import { openOrNotFound } from "../open-or-not-found";
 import { openedStation } from "../opened-station";
@@ -13,11 +12,5 @@ export async function generateMetadata({ params }: Props) {
 
 export default async function SignatureProofPage({ params }: Props) {
   const signature = await openOrNotFound((await params).id);
-  return (
-    <ProofPage
-      key={signature.id}
-      {...await openedStation(signature)}
-      colors={await colorsOfCuts(signature.cuts)}
-    />
-  );
+  return <ProofPage key={signature.id} {...await openedStation(signature)} />;
 }

@@ -1,0 +1,1 @@
+ALTER TABLE `signatures` ADD `asides` text DEFAULT '{}' NOT NULL;
