@@ -205,3 +205,48 @@ test("the strip shows chosen proofs and the least still, and what is not still l
   await page.reload();
   await expect(first).toHaveAttribute("data-stand-in", "phone-maker");
 });
+
+test("one command makes what was built in a hurry still, shows both first, and is taken back in one step", async ({
+  page,
+}) => {
+  await openCopy(page, "In a hurry");
+  await page.goto(`${page.url()}/proof`);
+  const heading = page.getByRole("heading", { level: 1 });
+  await expect(heading).toHaveText(/^Still in ([0-9]|1[0-3]) of 28$/);
+  await page.getByRole("button", { name: "Make it still" }).click();
+  const dialog = page.getByRole("dialog", { name: "Make it still" });
+  await expect(dialog.getByRole("region", { name: "Mended" })).toContainText(/still in 2[5-8] of 28/, {
+    timeout: 60_000,
+  });
+  // Nothing is changed before it is kept.
+  await expect(page.getByRole("button", { name: "Take the last change back" })).toHaveCount(0);
+  await dialog.getByRole("button", { name: /^Keep \d mends?$/ }).click();
+  await expect(heading).toHaveText(/^Still in 2[5-8] of 28$/);
+  // What is measured is what is drawn: the logo stands on a plate now.
+  const dark = page.locator('[data-stand-in="phone-suite"][data-mode="dark"]');
+  await expect(dark.locator("[data-still=true]")).toBeVisible();
+  await page.getByRole("button", { name: "Take the last change back" }).click();
+  await expect(heading).toHaveText(/^Still in ([0-9]|1[0-3]) of 28$/);
+});
+
+test("a finding is left as it is for a reason that is kept, counts no more, and is looked at again", async ({
+  page,
+}) => {
+  await openCopy(page, "In a hurry");
+  const address = `${page.url()}/proof`;
+  await page.goto(address);
+  const aside = page.getByRole("complementary", { name: "Findings" });
+  const small = aside.locator('[data-finding="type-too-small"]');
+  const counted = page.getByRole("heading", { name: /^\d+ findings?$/ });
+  const before = Number.parseInt((await counted.textContent())!, 10);
+  await small.getByRole("button", { name: "Leave it" }).click();
+  await page.keyboard.type("The foundation asks for it");
+  await page.keyboard.press("Enter");
+  await expect(counted).toHaveText(new RegExp(`^${before - 1} `));
+  await page.reload();
+  await expect(counted).toHaveText(new RegExp(`^${before - 1} `));
+  await aside.getByText("1 finding left as it is").click();
+  await expect(small).toContainText("Left as it is: The foundation asks for it");
+  await small.getByRole("button", { name: "Look at it again" }).click();
+  await expect(counted).toHaveText(new RegExp(`^${before} `));
+});

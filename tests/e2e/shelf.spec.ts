@@ -20,7 +20,7 @@ test("the Shelf draws each signature as it really looks, with whose it is, its c
       .locator("img")
       .evaluateAll((all) => all.every((image) => (image as HTMLImageElement).naturalWidth > 0)),
   ).toBe(true);
-  await expect(card(page, "From last year")).toContainText("5 will break · 6 more");
+  await expect(card(page, "From last year")).toContainText("5 will break · 11 more");
   await expect(card(page, "Short, for answers")).toContainText("ready");
 });
 

@@ -66,20 +66,21 @@ function checkOne(
 ): Found | null {
   const { source, alt } = image.of(node);
   const background = backgroundAt(document, position);
-  const byLight = visibilityOn(colors, background ?? "#FFFFFF");
+  const paper = background ?? "#FFFFFF";
+  const byLight = visibilityOn(colors, paper, paper);
   const [worst] = groundsOf(background)
-    .map(({ mode, behind }) => ({ mode, behind, seen: visibilityOn(colors, behind) }))
+    .map(({ mode, behind }) => ({ mode, behind, seen: visibilityOn(colors, behind, paper) }))
     .sort((one, other) => one.seen - other.seen);
   const name = alt.trim() ? `“${alt.trim().slice(0, 40)}”` : "The picture";
   if (worst && worst.seen < leastVisibility)
     return {
       code: "picture-vanishes-in-the-dark",
       position,
-      message: `Of ${name} ${Math.round(worst.seen * 100)} % can be told from what is behind it ${inMode[worst.mode]}${byLight < leastVisibility ? ", and no more by light" : ""}.`,
+      message: `Of ${name} ${Math.round(worst.seen * 100)} % can be told from what is around it ${inMode[worst.mode]}${byLight < leastVisibility ? ", and no more by light" : ""}.`,
       mend: mendOf(colors, alike, worst.behind),
     };
   const corner = colors.find((color) => color.corner);
-  const light = corner && contrast(corner.color, background ?? "#FFFFFF") < 1.1;
+  const light = corner && contrast(corner.color, paper) < 1.1;
   const dark = corner && groundsOf(background).find(({ behind }) => contrast(corner.color, behind) > glaring);
   if (corner && light && dark)
     return {

@@ -93,7 +93,8 @@ function mendOfPicture(
     return alt ? { kind: "describe", label: `Say “${alt}”`, position, alt } : null;
   }
   const node = document.nodeAt(position);
-  const source = node ? image.of(node).source : "";
+  if (!node) return null;
+  const { source, height } = image.of(node);
   if (code === "picture-not-encrypted")
     return {
       kind: "show-from",
@@ -101,6 +102,12 @@ function mendOfPicture(
       position,
       source: `https${source.slice("http".length)}`,
     };
+  if (code === "picture-stretched") {
+    const pixels = options.pictures?.[source]?.pixels;
+    if (!pixels) return null;
+    const width = Math.max(1, Math.round((pixels.width * height) / pixels.height));
+    return { kind: "show-at", label: `Show it ${width} px wide, as it is`, position, width, height };
+  }
   if (!aboutAddress.has(code)) return null;
   const better = options.pictures?.[source]?.trouble?.better;
   return better

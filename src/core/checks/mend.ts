@@ -31,6 +31,14 @@ export type Mend =
   | { readonly kind: "unlink"; readonly label: string; readonly from: number; readonly to: number }
   | { readonly kind: "describe"; readonly label: string; readonly position: number; readonly alt: string }
   | { readonly kind: "show-from"; readonly label: string; readonly position: number; readonly source: string }
+  | {
+      readonly kind: "show-at";
+      readonly label: string;
+      readonly position: number;
+      /** px. */
+      readonly width: number;
+      readonly height: number;
+    }
   | { readonly kind: "take-out"; readonly label: string; readonly position: number }
   | { readonly kind: "make-icon-row"; readonly label: string; readonly position: number }
   | { readonly kind: "recolor"; readonly label: string; readonly from: string; readonly to: string }
@@ -108,6 +116,9 @@ export function applyMend(transform: Transform, mend: Mend): Transform {
     case "show-from":
       setAttributes(transform, mend.position, image, { source: mend.source });
       break;
+    case "show-at":
+      setAttributes(transform, mend.position, image, { width: mend.width, height: mend.height });
+      break;
     case "take-out": {
       const node = transform.doc.nodeAt(mend.position);
       if (node) transform.delete(mend.position, mend.position + node.nodeSize);
@@ -158,6 +169,7 @@ const order: Readonly<Record<Mend["kind"], number>> = {
   unlink: 0,
   describe: 0,
   "show-from": 0,
+  "show-at": 0,
   recolor: 0,
   "set-size": 0,
   "set-font": 0,

@@ -81,12 +81,13 @@ describe("drift", () => {
   it("tells a picture that vanishes, where its colours are known", () => {
     const icon = { ...photo, source: "/h/1/icon.png", behind: "rgb(0, 0, 0)" };
     const colors = { "/h/1/icon.png": [{ color: "#111111", share: 1, corner: false }] };
-    const [dark] = driftBetween([icon], [icon], colors);
+    const design = { ...icon, behind: "rgb(255, 255, 255)" };
+    const [dark] = driftBetween([design], [icon], colors);
     expect(dark).toMatchObject({ visibility: 0 });
     expect(unstillReason(dark!)).toBe("vanished");
-    const [light] = driftBetween([icon], [{ ...icon, behind: "rgb(255, 255, 255)" }], colors);
+    const [light] = driftBetween([design], [design], colors);
     expect(unstillReason(light!)).toBeNull();
-    expect(driftBetween([icon], [icon])[0]).toMatchObject({ visibility: null });
+    expect(driftBetween([design], [icon])[0]).toMatchObject({ visibility: null });
   });
 
   it("puts what is gone before what moved", () => {

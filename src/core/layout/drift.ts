@@ -45,7 +45,7 @@ export interface PartDrift {
   readonly recolored: number;
   /** Of text with letters or digits: its contrast to what is behind it (WCAG 2.2); null for all else. */
   readonly contrast: number | null;
-  /** Of pictures whose colours are known: the share of it that stands out from what is behind it; null for all else. */
+  /** Of pictures whose colours are known: the share of what it shows that can be told from what is around it; null for all else. */
   readonly visibility: number | null;
   readonly otherFont: boolean;
 }
@@ -58,7 +58,7 @@ const stillBounds = {
 } as const;
 
 /** The definition, said where the number is shown. */
-export const stillDefinition = `A proof is still when nothing in it moved more than ${stillBounds.moved} px, nothing wraps differently or is gone, no text is under ${stillBounds.contrast}:1, and of each picture ${stillBounds.visibility * 100} % or more stands out.`;
+export const stillDefinition = `A proof is still when nothing in it moved more than ${stillBounds.moved} px, nothing wraps differently or is gone, no text is under ${stillBounds.contrast}:1, and ${stillBounds.visibility * 100} % or more of what each picture shows stands out.`;
 
 const hasWords = (text: string): boolean => /[\p{L}\p{N}]/u.test(text);
 
@@ -76,9 +76,15 @@ function contrastOf({ kind, text, color, behind }: DrawnPart): number | null {
   }
 }
 
-function visibilityOf({ kind, source, behind }: DrawnPart, colors: KnownColors): number | null {
+function visibilityOf(
+  { kind, source, behind }: DrawnPart,
+  design: DrawnPart,
+  colors: KnownColors,
+): number | null {
   const known = kind === "picture" ? colors[source] : undefined;
-  return known && parseColor(behind) ? visibilityOn(known, behind) : null;
+  return known && parseColor(behind) && parseColor(design.behind)
+    ? visibilityOn(known, behind, design.behind)
+    : null;
 }
 
 const sameLines = (one: readonly string[], other: readonly string[]): boolean =>
@@ -118,7 +124,7 @@ export function driftBetween(
       missing: false,
       recolored: part.kind === "text" ? difference(part.color, drawn.color) : 0,
       contrast: contrastOf(drawn),
-      visibility: visibilityOf(drawn, colors),
+      visibility: visibilityOf(drawn, part, colors),
       otherFont: part.kind === "text" && part.fontFamily !== drawn.fontFamily,
     };
   });

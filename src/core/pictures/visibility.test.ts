@@ -32,17 +32,34 @@ describe("the colours of a picture", () => {
 
 describe("visibility", () => {
   it("is the share of what is seen that stands out", () => {
-    expect(visibilityOn(pictureColors(black, 10), "rgb(255, 255, 255)")).toBe(1);
-    expect(visibilityOn(pictureColors(black, 10), "#1A1C1B")).toBe(0);
-    const plate = pictureColors(pixels([63, 91, 46, 255, 75], [255, 255, 255, 255, 25]), 10);
-    expect(visibilityOn(plate, "#FFFFFF")).toBe(0.75);
-    expect(visibilityOn(plate, "#000000")).toBe(1);
-    expect(visibilityOn(plate, "#3F5B2E")).toBe(0.25);
-    expect(visibilityOn(plate, "#3F5B2E")).toBeGreaterThan(leastVisibility);
+    const paper = "#FFFFFF";
+    expect(visibilityOn(pictureColors(black, 10), "rgb(255, 255, 255)", paper)).toBe(1);
+    expect(visibilityOn(pictureColors(black, 10), "#1A1C1B", paper)).toBe(0);
+    const moss = pictureColors(pixels([63, 91, 46, 255, 75], [192, 138, 43, 255, 25]), 10);
+    expect(visibilityOn(moss, paper, paper)).toBe(1);
+    expect(visibilityOn(moss, "#3F5B2E", paper)).toBe(0.25);
+    expect(visibilityOn(moss, "#3F5B2E", paper)).toBeGreaterThan(leastVisibility);
+  });
+
+  it("counts a plate as ground: what is drawn on it is seen on any", () => {
+    const plated = pictureColors(pixels([0, 0, 0, 255, 20], [255, 255, 255, 255, 80]), 10);
+    expect(visibilityOn(plated, "#FFFFFF", "#FFFFFF")).toBe(1);
+    expect(visibilityOn(plated, "#000000", "#FFFFFF")).toBe(1);
+  });
+
+  it("counts a light line in a dark drawing as no ground", () => {
+    const lined = pictureColors(pixels([0, 0, 0, 255, 90], [255, 255, 255, 255, 10]), 10);
+    expect(visibilityOn(lined, "#000000", "#FFFFFF")).toBe(0);
+  });
+
+  it("is none where nothing stands out by light either", () => {
+    const white = pictureColors(pixels([255, 255, 255, 255, 10]), 10);
+    expect(visibilityOn(white, "#FFFFFF", "#FFFFFF")).toBe(0);
+    expect(visibilityOn(white, "#000000", "#FFFFFF")).toBe(1);
   });
 
   it("asks nothing of a picture that is wholly clear", () => {
-    expect(visibilityOn([], "#000000")).toBe(1);
+    expect(visibilityOn([], "#000000", "#FFFFFF")).toBe(1);
   });
 
   it("is worked out from what was kept, and from nothing else", () => {

@@ -68,15 +68,27 @@ export function pictureColors(pixels: Uint8Array | Uint8ClampedArray, width: num
   });
 }
 
-/** The share of a picture's visible pixels that stand out from a CSS colour behind them; 1 for one that is wholly clear. */
-export function visibilityOn(colors: PictureColors, behind: string): number {
-  const kept = colors.reduce((sum, { share }) => sum + share, 0);
-  if (kept === 0) return 1;
-  const seen = colors.reduce(
-    (sum, { color, share }) => (contrast(color, behind) >= standsOut ? sum + share : sum),
-    0,
+/** From this share on, what is as the page around it is the picture's own ground, and not a light line in it. */
+const ownGround = 0.3;
+
+const shareOf = (colors: PictureColors): number => colors.reduce((sum, { share }) => sum + share, 0);
+
+/**
+ * The share of what a picture shows that can be told from what is around it, on a CSS colour `behind` it. What it shows is
+ * what stands out where it was designed, on `design`: a white plate on white paper is none of it, and what is drawn on that
+ * plate is seen on any ground. 1 for one that is wholly clear.
+ */
+export function visibilityOn(colors: PictureColors, behind: string, design: string): number {
+  if (shareOf(colors) === 0) return 1;
+  const drawn = colors.filter(({ color }) => contrast(color, design) >= standsOut);
+  const shown = drawn.length > 0 ? drawn : colors;
+  const [ground, ...grounds] = colors.filter((color) => !shown.includes(color));
+  const lies = ground && shareOf([ground, ...grounds]) >= ownGround * shareOf(colors) ? ground.color : null;
+  const seen = shown.filter(
+    ({ color }) =>
+      contrast(color, behind) >= standsOut || (lies !== null && contrast(color, lies) >= standsOut),
   );
-  return seen / kept;
+  return shareOf(seen) / shareOf(shown);
 }
 
 /** Whether a value that was kept is a list of colours with their shares. */

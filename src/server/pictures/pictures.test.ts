@@ -99,12 +99,12 @@ describe("the picture store", () => {
     const away = { ...black, source: "/h/0123456789abcdef0123/away.png" };
     const colors = await colorsOfCuts([black, away]);
     expect(colors).toEqual({ [black.source]: [{ color: "#101010", share: 1, corner: true }] });
-    expect(visibilityOn(colors[black.source]!, "#000000")).toBe(0);
+    expect(visibilityOn(colors[black.source]!, "#000000", "#FFFFFF")).toBe(0);
 
     const { hash } = readPicturePath(black.source)!;
     const db = await database();
     await db.update(pictureColors).set({ colors: '[{"color":"#FFFFFF","share":1,"corner":true}]' });
-    expect(visibilityOn((await colorsOfCuts([black]))[black.source]!, "#000000")).toBe(1);
+    expect(visibilityOn((await colorsOfCuts([black]))[black.source]!, "#000000", "#FFFFFF")).toBe(1);
     // What is not a list of colours as it is kept now is worked out anew.
     await db.update(pictureColors).set({ colors: '[{"color":"#FFFFFF","share":1}]' }).where(eq(pictureColors.hash, hash));
     expect(await colorsOfCuts([black])).toEqual(colors);

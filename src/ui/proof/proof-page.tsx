@@ -1,7 +1,9 @@
 "use client";
 
 /** The wall of proofs over a signature that is edited by its findings' mends. */
+import { Transform } from "prosemirror-transform";
 import { useMemo } from "react";
+import { applyMends } from "@/core/checks";
 import { compile } from "@/core/compile";
 import { hasShortForm, shortForm } from "@/core/signature";
 import { EditingStation } from "../signature/editing/editing-station";
@@ -17,7 +19,7 @@ export function ProofPage(props: OpenedStation) {
   const { signature, person, base } = props;
   const edited = useSignature(signature, plainState);
   const document = edited.state.doc;
-  const { findings, busy, mend, setAside, colors } = useStationFindings(edited, props);
+  const { findings, busy, mend, setAside, colors, known } = useStationFindings(edited, props);
   const trial = useTrial(document);
   const shown = trial.person ?? person;
   const options = useMemo(
@@ -49,6 +51,12 @@ export function ProofPage(props: OpenedStation) {
         onMeasured={still.onMeasured}
         onMend={mend}
         onAside={setAside}
+        learn={known.learnCut}
+        htmlWith={(mends) => {
+          const transform = new Transform(document);
+          applyMends(transform, mends);
+          return compile(transform.doc, options);
+        }}
       />
     </EditingStation>
   );

@@ -1,11 +1,15 @@
 "use client";
 
 import { useEffect, useMemo, useRef, useState } from "react";
+import { Wand } from "lucide-react";
 import { toast } from "sonner";
+import type { Cut } from "@/contract";
 import type { Finding, Mend } from "@/core/checks";
 import { messageOf, type Proof, type StandInId } from "@/core/clients";
 import { stillDefinition, type KnownColors } from "@/core/layout";
+import { Button } from "../parts/button";
 import { formatCount } from "../parts/format";
+import { lazily, useAhead } from "../parts/lazily";
 import { FindingList } from "../signature/finding-list";
 import { openFindings } from "../signature/open-findings";
 import type { Form } from "../signature/form-switch";
@@ -22,6 +26,9 @@ import type { TrialPerson } from "./use-trial";
 import { useStaggered } from "./use-staggered";
 import { WallFilters } from "./wall-filters";
 
+const makeStill = lazily(() => import("./make-still").then(({ MakeStill }) => MakeStill));
+const rooms = [makeStill];
+
 interface Props {
   readonly html: string;
   /** What a reply holds of it; null where that is the whole. */
@@ -31,6 +38,10 @@ interface Props {
   /** Puts some right in one step; answers how many that changed. */
   readonly onMend: (mends: readonly Mend[]) => Promise<number>;
   readonly onAside: (finding: Finding, reason: string | null) => void;
+  /** The HTML once some mends are carried out. */
+  readonly htmlWith: (mends: readonly Mend[]) => string;
+  /** Is told of pictures that are drawn for a mend. */
+  readonly learn: (cut: Cut) => void;
   /** Whether the findings are of an earlier document. */
   readonly busy: boolean;
   /** Is told how still the full form is, once that has been measured. */
@@ -54,6 +65,8 @@ export function ProofWall({
   colors,
   onMend,
   onAside,
+  htmlWith,
+  learn,
   busy,
   onMeasured,
   trial,
@@ -61,6 +74,8 @@ export function ProofWall({
   const [filters, setFilters] = useState<Filters>(everything);
   const [form, setForm] = useState<Form>("full");
   const [open, setOpen] = useState<string | null>(null);
+  const [making, setMaking] = useState(false);
+  useAhead(rooms);
   const frame = useRef<HTMLIFrameElement>(null);
   const html = form === "short" ? (shortHtml ?? full) : full;
   const { measured, done, before, design } = useStillness(frame, html, base, colors);
@@ -109,6 +124,12 @@ export function ProofWall({
             {done ? `Still in ${still} of ${all}${forWhom}` : "Measuring…"}
           </h1>
           <p className="min-w-0 flex-1 text-xs leading-4 text-soft">{stillDefinition}</p>
+          {done && still < all && form === "full" && !trial.person && (
+            <Button look="primary" disabled={busy} onClick={() => setMaking(true)}>
+              <Wand size={15} aria-hidden />
+              Make it still
+            </Button>
+          )}
         </div>
         <WallFilters
           filters={filters}
@@ -147,6 +168,22 @@ export function ProofWall({
         {done && <DriftTable measured={measured} onShow={show} />}
       </aside>
       <MeasuringFrame frame={frame} />
+      {making && colors && (
+        <makeStill.Component
+          findings={found}
+          base={base}
+          colors={colors}
+          html={html}
+          now={{ measured, design }}
+          htmlWith={htmlWith}
+          learn={learn}
+          onClose={() => setMaking(false)}
+          onKeep={(mends) => {
+            setMaking(false);
+            void mend(mends);
+          }}
+        />
+      )}
       {opened && (
         <ProofZoom
           proof={opened}

@@ -16,10 +16,18 @@ export interface Found {
   readonly document: Node;
 }
 
+/** An object as it was last, while each of its values is the same. */
+function useSame<T extends object>(next: T): T {
+  const [kept, setKept] = useState(next);
+  const same = Object.entries(next).every(([name, value]) => kept[name as keyof T] === value);
+  if (!same) setKept(next);
+  return same ? kept : next;
+}
+
 /** `opened` are the findings that the document was opened with. */
 export function useFindings(
   document: Node,
-  { person, base, pictures, answers, organisation, networks }: Required<CheckOptions>,
+  options: Required<CheckOptions>,
   opened: readonly Finding[],
 ): Found {
   const [found, setFound] = useState<Found>({ findings: opened, document });
@@ -42,12 +50,12 @@ export function useFindings(
     };
   }, []);
 
+  const wanted = useSame(options);
   useEffect(() => {
-    const options = { person, base, pictures, answers, organisation, networks };
-    const request: FindingsRequest = { document: settled.toJSON(), ...options };
+    const request: FindingsRequest = { document: settled.toJSON(), ...wanted };
     asked.current.push(settled);
     worker.current?.postMessage(request);
-  }, [settled, person, base, pictures, answers, organisation, networks]);
+  }, [settled, wanted]);
 
   return found;
 }

@@ -10,6 +10,7 @@ import { ask } from "../parts/asking/ask";
 
 /** The mend with what was drawn in place of each of its pictures. */
 async function drawn(mend: Redraw, learn: (cut: Cut) => void): Promise<Redraw> {
+  if (mend.drawn) return mend;
   const made: Record<string, string> = {};
   for (const source of mend.sources) {
     const { cut } = await ask(endpoints.makeCut, { body: { kind: "in-look", source, look: mend.look } });
@@ -17,6 +18,20 @@ async function drawn(mend: Redraw, learn: (cut: Cut) => void): Promise<Redraw> {
     made[source] = cut.source;
   }
   return { ...mend, drawn: made };
+}
+
+/**
+ * Mends that can be carried out at once: each of them once, and those that need new pictures with what was drawn. Rejects
+ * with the server's own sentence where one cannot be drawn.
+ */
+export async function drawMends(mends: readonly Mend[], learn: (cut: Cut) => void): Promise<readonly Mend[]> {
+  const ready = new Map<string, Mend>();
+  for (const mend of mends) {
+    // Icons of one row share their mend.
+    const same = JSON.stringify(mend);
+    if (!ready.has(same)) ready.set(same, mend.kind === "redraw" ? await drawn(mend, learn) : mend);
+  }
+  return [...ready.values()];
 }
 
 export interface Mending {
@@ -34,29 +49,21 @@ export function useMending(
   const [drawing, setDrawing] = useState(false);
   const mend = useCallback<Mending["mend"]>(
     async (mends) => {
-      const ready: Mend[] = [];
-      const seen = new Set<string>();
       setDrawing(mends.some(({ kind }) => kind === "redraw"));
       try {
-        for (const each of mends) {
-          // Icons of one row share their mend.
-          const same = JSON.stringify(each);
-          if (seen.has(same)) continue;
-          seen.add(same);
-          ready.push(each.kind === "redraw" ? await drawn(each, learn) : each);
-        }
+        const ready = await drawMends(mends, learn);
+        let applied = 0;
+        const did = change((transform) => {
+          applied = applyMends(transform, ready);
+        });
+        if (!did) toast("That had been put right already.");
+        return did ? applied : 0;
       } catch (error) {
         toast.error((error as Error).message);
         return 0;
       } finally {
         setDrawing(false);
       }
-      let applied = 0;
-      const did = change((transform) => {
-        applied = applyMends(transform, ready);
-      });
-      if (!did) toast("That had been put right already.");
-      return did ? applied : 0;
     },
     [change, learn],
   );
