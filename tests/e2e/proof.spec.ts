@@ -243,10 +243,33 @@ test("a finding is left as it is for a reason that is kept, counts no more, and 
   await page.keyboard.type("The foundation asks for it");
   await page.keyboard.press("Enter");
   await expect(counted).toHaveText(new RegExp(`^${before - 1} `));
-  await page.reload();
+  await page.goto(address);
   await expect(counted).toHaveText(new RegExp(`^${before - 1} `));
   await aside.getByText("1 finding left as it is").click();
   await expect(small).toContainText("Left as it is: The foundation asks for it");
   await small.getByRole("button", { name: "Look at it again" }).click();
   await expect(counted).toHaveText(new RegExp(`^${before} `));
+});
+
+test("what will go wrong stands in the margin of the Bench, leads to its place, and is put right there", async ({
+  page,
+}) => {
+  await openCopy(page, "From last year");
+  const mark = page.getByRole("button", { name: /^Row 1: \d+ findings$/ });
+  await mark.click();
+  const panel = page.getByRole("dialog", { name: "Row 1, findings" });
+  const empty = panel.locator('[data-finding="empty-lines"]');
+  await empty.getByRole("button", { name: "Put a spacer of 18 px there" }).click();
+  await expect(empty).toHaveCount(0);
+  await expect(page.locator(".signature-editor .ProseMirror [data-still-line^=spacer]")).toHaveCount(1);
+  await panel
+    .locator('[data-finding="text-hard-to-read-in-the-dark"], [data-finding="link-unreachable"]')
+    .first()
+    .getByRole("button", { name: /^row 1, cell 2/ })
+    .click();
+  await page.keyboard.press("Escape");
+  await expect(page.getByRole("textbox", { name: "Signature", exact: true })).toBeFocused();
+  expect(await page.evaluate(() => String(getSelection()))).toBe("harrowfen.example/cold-store");
+  await page.keyboard.press("Control+z");
+  await expect(page.locator(".signature-editor .ProseMirror [data-still-line^=spacer]")).toHaveCount(0);
 });

@@ -1,16 +1,27 @@
 "use client";
 
 import { createContext, useContext } from "react";
-import type { AltContext, PictureFactsBySource } from "@/core/checks";
+import type { AltContext, Finding, PictureFactsBySource } from "@/core/checks";
 import type { IconLook } from "@/core/icons";
 import type { Settings } from "@/core/signature";
 import type { BenchSelection } from "./editor/selection";
 import type { LinkDefaults } from "../links/link-kinds";
 import type { Palette } from "../parts/fields/color-choices";
 import type { Form } from "../signature/form-switch";
+import type { SettingAside } from "../signature/use-asides";
+import type { Found } from "../signature/use-findings";
+import type { Mending } from "../signature/use-mending";
 import type { LetterType } from "./sheet/letter-type";
 import type { PictureTarget } from "./pictures/place-picture";
 import type { Editor } from "./editor/use-editor";
+
+/** The findings of the signature as it was when typing paused last. */
+export interface Checked extends Found, Pick<Mending, "mend">, Pick<SettingAside, "setAside"> {
+  /** Whether they are of an earlier document, or pictures are being drawn: mends wait. */
+  readonly busy: boolean;
+  /** Selects what one is about. */
+  readonly show: (finding: Finding) => void;
+}
 
 /** What every tool of the Bench works on. */
 export interface BenchValue {
@@ -27,6 +38,8 @@ export interface BenchValue {
   readonly restyleIcons: (position: number, look: IconLook) => Promise<void>;
   /** Opens the choice of icons for the row at a position. */
   readonly chooseIcons: (position: number) => void;
+  /** What will go wrong, and putting it right. */
+  readonly checked: Checked;
   readonly choosePicture: (target: PictureTarget) => void;
   /** Opens the cut of the picture with a source at a position. */
   readonly cutPicture: (source: string, position: number) => void;

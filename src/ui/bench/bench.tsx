@@ -1,7 +1,9 @@
 "use client";
 
 import { useCallback, useEffect, useMemo, useState } from "react";
+import { closeHistory } from "prosemirror-history";
 import { NodeSelection, TextSelection } from "prosemirror-state";
+import type { Transform } from "prosemirror-transform";
 import { flushSync } from "react-dom";
 import { toast } from "sonner";
 import type { OpenSignature, Stillness, Version } from "@/contract";
@@ -11,14 +13,14 @@ import { compile } from "@/core/compile";
 import { findPart, type KnownColors, type PartDrift } from "@/core/layout";
 import { callingCodeOf, type NetworkKind } from "@/core/links";
 import type { Person } from "@/core/people";
-import { nodeAt, outerTable, parseSignature, settingsOf, shortForm, tableMap } from "@/core/signature";
+import { outerTable, parseSignature, settingsOf, shortForm, tableMap } from "@/core/signature";
 import type { LinkDefaults } from "../links/link-kinds";
 import { FocusHome } from "../parts/focus-home";
 import { useAhead } from "../parts/lazily";
 import { staged } from "../parts/drawing/stage";
 import { paletteFor } from "../signature/palette";
 import type { PersonChoice } from "../signature/signature-header";
-import type { BenchValue } from "./bench-context";
+import type { BenchValue, Checked } from "./bench-context";
 import { ActionPalette } from "./dialogs/action-palette";
 import {
   ConflictDialog,
@@ -36,7 +38,9 @@ import { describeSelection } from "./editor/selection";
 import { replaceDocument } from "../signature/editing/replace-document";
 import { useSignature } from "../signature/editing/use-signature";
 import { takeStarted } from "../signature/just-started";
+import { useAsides } from "../signature/use-asides";
 import { useFindings } from "../signature/use-findings";
+import { useMending } from "../signature/use-mending";
 import type { Form } from "../signature/form-switch";
 import type { LetterType } from "./sheet/letter-type";
 import { ProofStrip } from "./proofs/proof-strip";
@@ -149,7 +153,8 @@ export function Bench({ signature, person: ownPerson, people, base, brandColors,
     [document, person, base, form],
   );
   const pictureColors = usePictureColors(document, rest.colors);
-  const { findings } = useFindings(
+  const { asides, setAside } = useAsides(signature.id, rest.asides);
+  const found = useFindings(
     document,
     {
       person,
@@ -160,10 +165,27 @@ export function Bench({ signature, person: ownPerson, people, base, brandColors,
       organisation,
       networks,
       gaps: rest.gaps,
-      asides: rest.asides,
+      asides,
     },
     edited.asOpened ? rest.findings : [],
   );
+  const { findings } = found;
+  const change = useCallback(
+    (edit: (transform: Transform) => void): boolean => {
+      let changed = false;
+      tools.apply(
+        ({ tr }) => {
+          edit(tr);
+          changed = tr.docChanged;
+          return changed ? closeHistory(tr) : null;
+        },
+        { focus: false },
+      );
+      return changed;
+    },
+    [tools],
+  );
+  const { mend, drawing } = useMending(change, known.learnCut);
 
   /** What is tried, or was only just chosen, is not what would be sent. */
   const asSent = form === "full" && person === ownPerson;
@@ -185,18 +207,38 @@ export function Bench({ signature, person: ownPerson, people, base, brandColors,
     tryLongest: longest.toggle,
   });
 
+  const select = useCallback(
+    (at: number): void =>
+      tools.apply(({ tr, doc }) => {
+        const node = doc.nodeAt(at);
+        if (!node) return null;
+        return tr
+          .setSelection(
+            node.isText ? TextSelection.create(doc, at, at + node.nodeSize) : NodeSelection.create(doc, at),
+          )
+          .scrollIntoView();
+      }),
+    [tools],
+  );
+  const checked = useMemo<Checked>(
+    () => ({
+      ...found,
+      mend,
+      setAside,
+      busy: drawing || found.document !== document,
+      show: ({ position }) => {
+        if (position !== null && position < document.content.size) select(position);
+      },
+    }),
+    [found, mend, setAside, drawing, document, select],
+  );
   const showPart = useCallback(
     (parts: readonly PartDrift[], id: number): void => {
       const at = findPart(current().doc, person, parts, id);
       if (at === null) return void toast("It is not in what is on the sheet now.");
-      tools.apply(({ tr, doc }) => {
-        const { isText, nodeSize } = nodeAt(doc, at);
-        return tr
-          .setSelection(isText ? TextSelection.create(doc, at, at + nodeSize) : NodeSelection.create(doc, at))
-          .scrollIntoView();
-      });
+      select(at);
     },
-    [current, person, tools],
+    [current, person, select],
   );
 
   const goBack = (version: Version): void =>
@@ -222,6 +264,7 @@ export function Bench({ signature, person: ownPerson, people, base, brandColors,
       resizeIcons: resizeRow,
       restyleIcons: restyleRow,
       chooseIcons,
+      checked,
       choosePicture,
       cutPicture,
       linking,
@@ -239,6 +282,7 @@ export function Bench({ signature, person: ownPerson, people, base, brandColors,
       resizeRow,
       restyleRow,
       chooseIcons,
+      checked,
       choosePicture,
       cutPicture,
       linking,

@@ -4,6 +4,7 @@ import { useRef } from "react";
 import type { Settings } from "@/core/signature";
 import { useBench } from "../bench-context";
 import { ColumnRule } from "./column-rule";
+import { FindingMarks } from "./finding-marks";
 import { LetterAbove } from "./letter-above";
 import { RowRule } from "./row-rule";
 import { useDrawnTable } from "./use-drawn-table";
@@ -28,6 +29,7 @@ export function Sheet({ mount, settings, stack }: Props) {
             <ColumnRule drawn={drawn.columns} />
             <div ref={holder} className="relative">
               <RowRule rows={drawn.rows} />
+              <FindingMarks rows={drawn.rows} />
               <div
                 ref={mount}
                 dir={settings.direction}
