@@ -5,7 +5,7 @@
 import { readFileSync, writeFileSync } from "node:fs";
 import { create, type Font } from "fontkit";
 
-const families = ["arimo", "tinos", "cousine", "gelasio"];
+const families = ["arimo", "tinos", "cousine", "gelasio", "dejavu-sans"];
 const weights = { regular: 400, bold: 700 } as const;
 const characters = Array.from({ length: 95 }, (_, index) => 32 + index);
 

@@ -107,6 +107,7 @@ const examples: Readonly<Record<FindingCode, Example>> = {
   "long-text": [holding(line(text("Seed is kept in the cold store. ".repeat(22))))],
   "only-capitals": [holding(line(text("THE OLD MALTHOUSE AT HARROW FEN")))],
   "word-wider-than-its-cell": [wide(60, line(text("Samenbibliotheksverwaltung")))],
+  "wraps-without-its-font": [wide(276, line(text("Ada Quill keeps the cold store at Harrow Fen")))],
   "language-missing": [signature({}, table(row(cell({ width: [300] }, said))))],
   "field-empty-for-some": [
     holding(line(text("Call "), field("mobile", { takesLine: false })), said),

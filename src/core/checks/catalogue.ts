@@ -87,6 +87,7 @@ export const catalogue = {
     all,
     "A word that does not fit widens its column or sticks out of it.",
   ),
+  "wraps-without-its-font": proof.note(all, "Where a font is not installed, what falls in may be wider."),
   "language-missing": build.note(all, "Without a language it is read out in the listener's own."),
   "field-empty-for-some": build.note(all, "What stands around an empty field stays, and reads oddly."),
   "signature-empty": build.looks(all, "There is nothing to send."),

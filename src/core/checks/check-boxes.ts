@@ -1,6 +1,6 @@
 /** Findings about what does not fit, and about the sizes of what stands beside each other. Lengths in px. */
 import type { Node } from "prosemirror-model";
-import { standIns, standInIds } from "../clients";
+import { faceSeen, standIns, standInIds } from "../clients";
 import { wordWidth } from "../layout";
 import type { Person } from "../people";
 import {
@@ -142,6 +142,40 @@ function checkWords(document: Node, map: TableMap, start: number, person: Person
   });
 }
 
+/** What every kind would draw where nothing of a stack is installed. */
+const anyKind = { fonts: "phone-without-fonts" } as const;
+
+/** Lines that fit as they are set, and wrap in the widest face that falls in where their font is not there. */
+function checkWithoutFont(document: Node, map: TableMap, start: number, person: Person | null): Found[] {
+  const settings = settingsOf(document);
+  return map.places.flatMap((place) => {
+    const room = innerWidth(map, place);
+    const found: Found[] = [];
+    place.node.forEach((block, offset) => {
+      if (!line.is(block)) return;
+      let own = 0;
+      let widest = 0;
+      let said = "";
+      block.forEach((node) => {
+        const words = node.isText ? (node.text ?? "") : personField.is(node) ? fieldText(node, person) : "";
+        const look = textLook(node.marks, settingsIn(block, settings));
+        const drawn = look.upperCase ? words.toUpperCase() : words;
+        const face = faceSeen(anyKind, look.font, "widest").drawnWith ?? "dejavu-sans";
+        own += wordWidth(drawn, look);
+        widest += wordWidth(drawn, { ...look, face });
+        said += words || " ";
+      });
+      if (!/\s/.test(said.trim()) || own > room || widest <= room + tolerance) return;
+      found.push({
+        code: "wraps-without-its-font",
+        position: start + place.offset + 1 + offset,
+        message: `“${said.trim().slice(0, 50)}” has ${Math.floor(room - own)} px to spare: where its font is not there, the widest face that may fall in needs ${Math.ceil(widest - room)} px more than there is, and it wraps.`,
+      });
+    });
+    return found;
+  });
+}
+
 interface PlacedIcon {
   readonly position: number;
   readonly height: number;
@@ -274,6 +308,7 @@ export function checkBoxes(document: Node, person: Person | null): readonly Foun
     return [
       ...checkRoom(map, start),
       ...checkWords(document, map, start, person),
+      ...checkWithoutFont(document, map, start, person),
       ...checkIconCells(map, start),
     ];
   });

@@ -1,6 +1,7 @@
 export type { Change, ChangeCode } from "./changes";
 export { drawnText } from "./dark-colors";
 export { designOf, partAttribute, wholeAttribute } from "./message";
+export { facesFallingIn, faceSeen, fontSets, seenFaceRules, type FontTrial } from "./faces";
 export { keepsFeature } from "./facts/keeps-feature";
 export { messageArea } from "./message-area";
 export { groupChanges, isSeen, type ChangeGroup } from "./group-changes";

@@ -1,5 +1,6 @@
 /** What describes a simulated kind of mail client. Lengths in px. */
 import type table from "./facts/client-support.json";
+import type { FontSet } from "./faces";
 import type { OwnBehaviour } from "./transforms/own-behaviours";
 
 export type StandInId = keyof (typeof table.features)["css-margin"];
@@ -28,6 +29,8 @@ export interface StandIn {
   readonly linkColor: Readonly<Record<Mode, string>>;
   /** The type of its message area where a message says none: a font stack, and a size. */
   readonly type: { readonly family: string; readonly size: number };
+  /** What is installed where it runs. */
+  readonly fonts: FontSet;
   /** Draws what is wider than its pane smaller as a whole. */
   readonly shrinks: boolean;
   /** Whether animated pictures play, or show their first frame only. */

@@ -1,10 +1,9 @@
 /** How wide a word is drawn, from the letters' own widths: px, without kerning. */
-import { webSafeFont } from "../signature";
+import { webSafeFont, type DrawnFace } from "../signature";
 import widths from "./letter-widths.json";
 
 /** Fonts that do not ship: how much wider than the shipped sans-serif their letters are on average, by their metrics. */
 const widerThanSans: Readonly<Record<string, number>> = {
-  Verdana: 1.16,
   Tahoma: 1.0,
   "Trebuchet MS": 1.02,
 };
@@ -18,14 +17,16 @@ export interface WordStyle {
   readonly bold: boolean;
   /** Added after each letter; px. */
   readonly letterSpacing: number;
+  /** The face that it is drawn with, where that is not its font's own. */
+  readonly face?: DrawnFace;
 }
 
 /** Letters that are in no table are as wide as an n; those of East Asia as wide as their size. */
-export function wordWidth(word: string, { font, size, bold, letterSpacing }: WordStyle): number {
+export function wordWidth(word: string, { font, size, bold, letterSpacing, face }: WordStyle): number {
   const known = webSafeFont(font);
-  const drawn = known?.drawnWith ?? (known?.generic === "serif" ? "tinos" : "arimo");
+  const drawn = face ?? known?.drawnWith ?? (known?.generic === "serif" ? "tinos" : "arimo");
   const own = widths[drawn][bold ? "bold" : "regular"];
-  const wider = (known?.drawnWith ? undefined : widerThanSans[font]) ?? 1;
+  const wider = (face || known?.drawnWith ? undefined : widerThanSans[font]) ?? 1;
   const letter = (character: string): number => {
     const code = character.codePointAt(0) ?? 0;
     if (code >= 0x2e80) return 1000;

@@ -2,18 +2,19 @@
  * The metric-compatible fonts that ship with the application, so that the Bench and the proofs break lines as
  * recipients will, on machines that lack the web-safe fonts themselves.
  */
-import { webSafeFonts } from "./fonts";
+import { webSafeFonts, type DrawnFace } from "./fonts";
 
 const weights = ["400", "700"] as const;
 const styles = ["normal", "italic"] as const;
 type Subset = "latin" | "latin-ext" | "cyrillic" | "greek" | "hebrew";
 
 /** Which alphabets each shipped family has, beside Latin. */
-const shippedSubsets: Readonly<Record<string, readonly Subset[]>> = {
+const shippedSubsets: Readonly<Record<DrawnFace, readonly Subset[]>> = {
   arimo: ["latin", "latin-ext", "cyrillic", "greek", "hebrew"],
   tinos: ["latin", "latin-ext", "cyrillic", "greek", "hebrew"],
   cousine: ["latin", "latin-ext", "cyrillic", "greek", "hebrew"],
   gelasio: ["latin", "latin-ext"],
+  "dejavu-sans": ["latin"],
 };
 
 /** The characters of each file, as the font packages declare them (CSS Fonts 4, unicode-range). */
@@ -28,26 +29,35 @@ const ranges: Readonly<Record<Subset, string>> = {
 };
 
 /** The names of all font files that may be asked for. */
-export const drawnFontFiles: readonly string[] = Object.entries(shippedSubsets).flatMap(([family, own]) =>
+const drawnFontFiles: readonly string[] = Object.entries(shippedSubsets).flatMap(([family, own]) =>
   own.flatMap((subset) =>
     weights.flatMap((weight) => styles.map((style) => `${family}-${subset}-${weight}-${style}.woff2`)),
   ),
 );
 
-/** Font-face rules that draw each web-safe family with what ships, under the address that serves the files. */
-export function drawnFontRules(address: string): string {
-  return webSafeFonts
-    .flatMap(({ family, drawnWith }) =>
-      (drawnWith ? (shippedSubsets[drawnWith] ?? []) : []).flatMap((subset) =>
-        weights.flatMap((weight) =>
-          styles.map(
-            (style) =>
-              `@font-face{font-family:"${family}";font-style:${style};font-weight:${weight};font-display:block;` +
-              `src:url("${address}/${drawnWith}-${subset}-${weight}-${style}.woff2") format("woff2");` +
-              `unicode-range:${ranges[subset]}}`,
-          ),
+/** The font package that a file belongs to; null for a file that does not ship. */
+export const packageOfFontFile = (file: string): string | null =>
+  drawnFontFiles.includes(file)
+    ? (Object.keys(shippedSubsets).find((family) => file.startsWith(`${family}-`)) ?? null)
+    : null;
+
+/** Font-face rules that draw a family with a face that ships, under the address that serves the files. */
+export const faceRules = (family: string, face: DrawnFace, address: string): string =>
+  shippedSubsets[face]
+    .flatMap((subset) =>
+      weights.flatMap((weight) =>
+        styles.map(
+          (style) =>
+            `@font-face{font-family:"${family}";font-style:${style};font-weight:${weight};font-display:block;` +
+            `src:url("${address}/${face}-${subset}-${weight}-${style}.woff2") format("woff2");` +
+            `unicode-range:${ranges[subset]}}`,
         ),
       ),
     )
     .join("\n");
-}
+
+/** Font-face rules that draw each web-safe family with what ships. */
+export const drawnFontRules = (address: string): string =>
+  webSafeFonts
+    .flatMap(({ family, drawnWith }) => (drawnWith ? [faceRules(family, drawnWith, address)] : []))
+    .join("\n");

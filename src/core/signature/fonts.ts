@@ -4,12 +4,15 @@
  * `drawnWith` is the metric-compatible family that ships with the application, so that a proof breaks its
  * lines where the recipient's will.
  */
+/** The faces that ship: all but the last have the widths of a web-safe font to the unit, and that one nearly Verdana's. */
+export type DrawnFace = "arimo" | "tinos" | "cousine" | "gelasio" | "dejavu-sans";
+
 export interface WebSafeFont {
   readonly family: string;
   readonly fallbacks: readonly string[];
   readonly generic: "sans-serif" | "serif" | "monospace";
   readonly space: number;
-  readonly drawnWith: "arimo" | "tinos" | "cousine" | "gelasio" | null;
+  readonly drawnWith: DrawnFace | null;
   readonly foundOn: string;
 }
 
@@ -35,7 +38,7 @@ export const webSafeFonts: readonly WebSafeFont[] = [
     fallbacks: ["Geneva"],
     generic: "sans-serif",
     space: 0.352,
-    drawnWith: null,
+    drawnWith: "dejavu-sans",
     foundOn: "every desktop; phones draw a narrower sans-serif",
   },
   {

@@ -7,7 +7,7 @@ export {
   type AttributesOf,
   type Description,
 } from "./description";
-export { drawnFontFiles, drawnFontRules } from "./drawn-fonts";
+export { drawnFontRules, faceRules, packageOfFontFile } from "./drawn-fonts";
 export { duplicatePart, insertParts, insertRowAcross, mayHold, movePart, removePart } from "./edits/blocks";
 export { commonBorder, rectangleOf, setBorders, type BorderTarget } from "./edits/borders";
 export { becomeDocument } from "./edits/become";
@@ -22,7 +22,7 @@ export { recolorText } from "./edits/recolor";
 export { setAttributes, setSettings } from "./edits/set-attributes";
 export { refontText, resizeText } from "./edits/type";
 export { clearStyling, ownLooks, setUnderline, takeOffOwn, type OwnLook } from "./edits/text-look";
-export { fontStack, spaceWidth, webSafeFont, webSafeFonts, type WebSafeFont } from "./fonts";
+export { fontStack, spaceWidth, webSafeFont, webSafeFonts, type DrawnFace, type WebSafeFont } from "./fonts";
 export { isLeftOut, part, type BlockKind, type InlineKind, type MarkKind, type NodeKind } from "./kind";
 export { button } from "./kinds/button";
 export { cell, type CellAttributes } from "./kinds/cell-attributes";

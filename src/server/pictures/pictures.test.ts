@@ -106,7 +106,10 @@ describe("the picture store", () => {
     await db.update(pictureColors).set({ colors: '[{"color":"#FFFFFF","share":1,"corner":true}]' });
     expect(visibilityOn((await colorsOfCuts([black]))[black.source]!, "#000000", "#FFFFFF")).toBe(1);
     // What is not a list of colours as it is kept now is worked out anew.
-    await db.update(pictureColors).set({ colors: '[{"color":"#FFFFFF","share":1}]' }).where(eq(pictureColors.hash, hash));
+    await db
+      .update(pictureColors)
+      .set({ colors: '[{"color":"#FFFFFF","share":1}]' })
+      .where(eq(pictureColors.hash, hash));
     expect(await colorsOfCuts([black])).toEqual(colors);
     expect(await colorsOfCuts([])).toEqual({});
   });

@@ -2,7 +2,7 @@
 
 import { Maximize2 } from "lucide-react";
 import { memo } from "react";
-import { groupChanges, isSeen, standIns, type Proof } from "@/core/clients";
+import { facesFallingIn, groupChanges, isSeen, standIns, type FontTrial, type Proof } from "@/core/clients";
 import { formatCount } from "../parts/format";
 import { ProofFrame } from "../signature/stillness/proof-frame";
 import { notesOf, saidOf } from "../signature/stillness/said";
@@ -17,6 +17,8 @@ interface Props {
   readonly design: number;
   /** Null while it has not been measured, or is shown in a way that is not. */
   readonly measured: MeasuredProof | null;
+  /** Whether its fonts are there. */
+  readonly fonts: FontTrial;
   readonly onOpen: () => void;
 }
 
@@ -24,12 +26,23 @@ interface Props {
 const cardRoom = 296;
 
 /** One proof on the wall: drawn to fit, how still it is, and what was changed. */
-export const ProofCard = memo(function ProofCard({ proof, drawn, base, design, measured, onOpen }: Props) {
+export const ProofCard = memo(function ProofCard({
+  proof,
+  drawn,
+  base,
+  design,
+  measured,
+  fonts,
+  onOpen,
+}: Props) {
   const standIn = standIns[proof.client];
   // That dark mode changes colours goes without saying.
   const told = proof.changes.filter((change) => isSeen(change) && change.code !== "colors-mirrored");
   const seen = groupChanges(told);
-  const notes = measured ? notesOf(measured) : [];
+  const notes = [
+    ...(measured ? notesOf(measured) : []),
+    ...facesFallingIn(standIn, proof.html, fonts).map(({ family, seen }) => `${family} is ${seen}`),
+  ];
   return (
     <article
       data-stand-in={proof.client}
@@ -60,15 +73,15 @@ export const ProofCard = memo(function ProofCard({ proof, drawn, base, design, m
             {saidOf(measured)}
           </span>
         )}
-        {notes.map((note) => (
+        {notes.map((note, index) => (
           <span key={note} className="text-soft">
-            {measured && "; "}
+            {(measured || index > 0) && "; "}
             {note}
           </span>
         ))}
       </p>
       {drawn ? (
-        <ProofFrame proof={proof} base={base} room={cardRoom} design={design} />
+        <ProofFrame proof={proof} base={base} room={cardRoom} design={design} fonts={fonts} />
       ) : (
         <div className="h-36 border border-hairline" />
       )}

@@ -78,7 +78,7 @@ export function ProofWall({
   useAhead(rooms);
   const frame = useRef<HTMLIFrameElement>(null);
   const html = form === "short" ? (shortHtml ?? full) : full;
-  const { measured, done, before, design } = useStillness(frame, html, base, colors);
+  const { measured, done, before, design } = useStillness(frame, html, base, colors, filters.fonts);
   const message = useMemo(() => messageOf(html), [html]);
 
   const proofs = useMemo(() => {
@@ -91,8 +91,8 @@ export function ProofWall({
   const measuredOf = (proof: Proof) => (comparable ? (measured.get(keyText(proof)) ?? null) : null);
   const { still, all } = stillness(measured);
   useEffect(() => {
-    if (done && html === full) onMeasured({ measured, design }, html);
-  }, [done, html, full, measured, design, onMeasured]);
+    if (done && html === full && filters.fonts === "installed") onMeasured({ measured, design }, html);
+  }, [done, html, full, filters.fonts, measured, design, onMeasured]);
 
   /** How still it was before a mend, until what came of it has been measured. */
   const mended = useRef<number | null>(null);
@@ -106,7 +106,8 @@ export function ProofWall({
     if ((await onMend(wanted)) > 0) mended.current = before;
   };
 
-  const forWhom = trial.person ? ` for ${trial.person.name}` : "";
+  const inWhat = filters.fonts === "installed" ? "" : " without its fonts";
+  const forWhom = `${inWhat}${trial.person ? ` for ${trial.person.name}` : ""}`;
   const ready = useStaggered(proofs.length);
   const opened = proofs.find((proof) => keyText(proof) === open);
 
@@ -124,7 +125,7 @@ export function ProofWall({
             {done ? `Still in ${still} of ${all}${forWhom}` : "Measuring…"}
           </h1>
           <p className="min-w-0 flex-1 text-xs leading-4 text-soft">{stillDefinition}</p>
-          {done && still < all && form === "full" && !trial.person && (
+          {done && still < all && form === "full" && !trial.person && filters.fonts === "installed" && (
             <Button look="primary" disabled={busy} onClick={() => setMaking(true)}>
               <Wand size={15} aria-hidden />
               Make it still
@@ -151,6 +152,7 @@ export function ProofWall({
               base={base}
               design={design.width}
               measured={measuredOf(proof)}
+              fonts={filters.fonts}
               onOpen={() => setOpen(keyText(proof))}
             />
           ))}
@@ -190,6 +192,7 @@ export function ProofWall({
           base={base}
           design={html}
           measured={measuredOf(opened)}
+          fonts={filters.fonts}
           onClose={() => setOpen(null)}
         />
       )}

@@ -1,7 +1,7 @@
 "use client";
 
 import { useState } from "react";
-import { limitsIn, standIns, type Proof } from "@/core/clients";
+import { facesFallingIn, fontSets, limitsIn, standIns, type FontTrial, type Proof } from "@/core/clients";
 import { unstillReason } from "@/core/layout";
 import { DialogFrame } from "../parts/dialog-frame";
 import { localPictures } from "../parts/drawing/local-pictures";
@@ -18,6 +18,8 @@ interface Props {
   /** The design's own HTML. */
   readonly design: string;
   readonly measured: MeasuredProof | null;
+  /** Whether its fonts are there. */
+  readonly fonts: FontTrial;
   readonly onClose: () => void;
 }
 
@@ -30,12 +32,17 @@ const views: Readonly<Record<View, string>> = {
 };
 
 /** One proof at true size, by itself, laid over the design, or as what differs between them. */
-export function ProofZoom({ proof, base, design, measured, onClose }: Props) {
+export function ProofZoom({ proof, base, design, measured, fonts, onClose }: Props) {
   const [view, setView] = useState<View>("alone");
   const [share, setShare] = useState(50);
   const standIn = standIns[proof.client];
   const unstill = measured?.drift.filter((part) => unstillReason(part) !== null) ?? [];
-  const facts = [...standIn.facts, ...limitsIn(proof.client, proof.account).map(({ says }) => says)];
+  const facts = [
+    ...standIn.facts,
+    `Of fonts, ${fontSets[standIn.fonts].reason}.`,
+    ...limitsIn(proof.client, proof.account).map(({ says }) => says),
+  ];
+  const faces = facesFallingIn(standIn, proof.html, fonts);
   return (
     <DialogFrame
       title={`${standIn.name}, ${proof.mode}`}
@@ -64,7 +71,7 @@ export function ProofZoom({ proof, base, design, measured, onClose }: Props) {
       <div className="grid grid-cols-[minmax(0,1fr)_300px] gap-6">
         <div className="overflow-x-auto">
           {view === "alone" ? (
-            <ProofFrame proof={proof} base={base} />
+            <ProofFrame proof={proof} base={base} fonts={fonts} />
           ) : (
             <div className="relative isolate w-fit border border-hairline">
               <SignatureFrame
@@ -80,7 +87,7 @@ export function ProofZoom({ proof, base, design, measured, onClose }: Props) {
                     : { clipPath: `inset(0 ${100 - share}% 0 0)` }
                 }
               >
-                <ProofFrame proof={proof} base={base} bare />
+                <ProofFrame proof={proof} base={base} fonts={fonts} bare />
               </div>
             </div>
           )}
@@ -100,6 +107,18 @@ export function ProofZoom({ proof, base, design, measured, onClose }: Props) {
                 </li>
               ))}
             </ul>
+          )}
+          {faces.length > 0 && (
+            <>
+              <h3 className="mb-1 mt-4 text-xs text-soft">The faces that a recipient sees</h3>
+              <ul>
+                {faces.map(({ family, seen }) => (
+                  <li key={family}>
+                    {family}: {seen}
+                  </li>
+                ))}
+              </ul>
+            </>
           )}
           <details className="mt-4" open={unstill.length === 0}>
             <summary className="cursor-pointer text-xs text-soft">

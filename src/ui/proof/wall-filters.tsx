@@ -57,6 +57,12 @@ export function WallFilters({ filters, onChange, form, onForm, trial }: Props) {
         choices={{ own: "Own accounts", other: "Another provider’s" }}
         onChange={(account) => set({ account })}
       />
+      <WordSwitch
+        label="Fonts"
+        value={filters.fonts}
+        choices={{ installed: "Its fonts", next: "The next face", widest: "The widest face" }}
+        onChange={(fonts) => set({ fonts })}
+      />
       <WordSwitch label="Details" value={trial.tried} choices={details} onChange={trial.choose} />
       {onForm && <FormSwitch form={form} onChange={onForm} />}
     </div>

@@ -6,6 +6,7 @@ import {
   standInIds,
   standIns,
   type Account,
+  type FontTrial,
   type Message,
   type Mode,
   type Proof,
@@ -22,6 +23,8 @@ export interface Filters {
   readonly pictures: "shown" | "blocked";
   /** How often an answer quotes it. */
   readonly quoted: "0" | "1" | "3";
+  /** Whether its fonts are there, or what falls in where they are not. */
+  readonly fonts: FontTrial;
 }
 
 export const everything: Filters = {
@@ -30,6 +33,7 @@ export const everything: Filters = {
   account: "own",
   pictures: "shown",
   quoted: "0",
+  fonts: "installed",
 };
 
 /** What those filters show of a message. */

@@ -1,13 +1,12 @@
 import { readFile } from "node:fs/promises";
 import path from "node:path";
 import { assets } from "@/server/assets";
-import { drawnFontFiles, drawnFontRules } from "@/core/signature";
+import { drawnFontRules, packageOfFontFile } from "@/core/signature";
 
 interface Context {
   readonly params: Promise<{ file: string }>;
 }
 
-const known = new Set(drawnFontFiles);
 const forAWeek = "public, max-age=604800";
 
 /** The fonts that signatures are drawn with, and the style sheet that names them. */
@@ -17,8 +16,8 @@ export async function GET(_request: Request, { params }: Context): Promise<Respo
     return new Response(drawnFontRules("/fonts"), {
       headers: { "content-type": "text/css; charset=utf-8", "cache-control": forAWeek },
     });
-  if (!known.has(file)) return new Response("There is no such font.\n", { status: 404 });
-  const [family = ""] = file.split("-");
+  const family = packageOfFontFile(file);
+  if (family === null) return new Response("There is no such font.\n", { status: 404 });
   const bytes = await readFile(path.join(/*turbopackIgnore: true*/ assets.fonts(family), file));
   return new Response(new Uint8Array(bytes), {
     headers: { "content-type": "font/woff2", "cache-control": forAWeek },

@@ -1,7 +1,15 @@
 /** Measures every proof of a signature in a frame that nobody sees, one after the other, while the page stays usable. */
-import { designOf, messageArea, messageOf, receivedInModes, standIns, type ProofKey } from "@/core/clients";
+import {
+  designOf,
+  messageOf,
+  receivedInModes,
+  standIns,
+  type FontTrial,
+  type ProofKey,
+} from "@/core/clients";
 import { driftBetween, isStill, unrest, type KnownColors, type PartDrift } from "@/core/layout";
 import type { Size } from "@/core/pictures";
+import { areaOf } from "../../parts/drawing/area-of";
 import { bodyOf, drawInto, frameMargin } from "../../parts/drawing/frame-document";
 import { localPictures } from "../../parts/drawing/local-pictures";
 import { keyText, modes, proofKinds } from "./proof-keys";
@@ -80,6 +88,8 @@ export interface Measuring {
   readonly html: string;
   readonly base: string;
   readonly colors: KnownColors;
+  /** Whether its fonts are there. */
+  readonly fonts?: FontTrial;
 }
 
 /**
@@ -88,7 +98,7 @@ export interface Measuring {
  */
 export async function measureProofs(
   frame: HTMLIFrameElement,
-  { html, base, colors }: Measuring,
+  { html, base, colors, fonts = "installed" }: Measuring,
   stopped: () => boolean,
 ): Promise<MeasuredAll | null> {
   const draw = async (drawn: string, area: string, width: number): Promise<DrawnSignature | null> => {
@@ -108,7 +118,8 @@ export async function measureProofs(
     const standIn = standIns[client];
     const shown = receivedInModes(message, client, { account });
     for (const mode of modes) {
-      const drawn = await draw(shown[mode].html, messageArea(standIn, mode), standIn.width);
+      const { html: received } = shown[mode];
+      const drawn = await draw(received, areaOf(standIn, mode, received, fonts), standIn.width);
       if (!drawn) return null;
       const key = { client, mode, account };
       measured.set(keyText(key), compared(key, design, drawn, colors));

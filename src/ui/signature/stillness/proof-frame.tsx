@@ -1,6 +1,7 @@
 "use client";
 
-import { messageArea, standIns, type Proof } from "@/core/clients";
+import { standIns, type FontTrial, type Proof } from "@/core/clients";
+import { areaOf } from "../../parts/drawing/area-of";
 import { localPictures } from "../../parts/drawing/local-pictures";
 import { SignatureFrame } from "../../parts/drawing/signature-frame";
 
@@ -13,10 +14,12 @@ interface Props {
   readonly design?: number;
   /** Without an edge of its own, where it is laid over something. */
   readonly bare?: boolean;
+  /** Whether its fonts are there. */
+  readonly fonts?: FontTrial;
 }
 
 /** A stand-in's proof in its own message area. What is wider than the pane is cut off by it, as it is in the client. */
-export function ProofFrame({ proof, base, room, design, bare = false }: Props) {
+export function ProofFrame({ proof, base, room, design, bare = false, fonts = "installed" }: Props) {
   const standIn = standIns[proof.client];
   const shown = design === undefined ? standIn.width : Math.min(standIn.width, design);
   const scale = room === undefined ? 1 : Math.min(1, room / shown);
@@ -29,7 +32,7 @@ export function ProofFrame({ proof, base, room, design, bare = false }: Props) {
         html={localPictures(proof.html, base, standIn.loops)}
         label={`Proof: ${standIn.name}, ${proof.mode}`}
         width={standIn.width}
-        area={messageArea(standIn, proof.mode)}
+        area={areaOf(standIn, proof.mode, proof.html, fonts)}
         scale={scale}
         fit={standIn.shrinks}
       />
