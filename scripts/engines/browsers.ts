@@ -11,6 +11,8 @@ export interface Engine {
   readonly name: string;
   /** Programs that it needs, and the Debian package that each is in. */
   readonly needs: Readonly<Record<string, string>>;
+  /** Sets letters on whole px, so that each may be half a px from its place and the next as much further. */
+  readonly wholeLetters?: boolean;
   /** What some pages draw, by their addresses. */
   readonly measure: (addresses: readonly string[]) => Promise<readonly (readonly Measured[])[]>;
 }
@@ -67,6 +69,7 @@ const driverPort = 4387;
 
 const webKit: Engine = {
   name: "WebKitGTK",
+  wholeLetters: true,
   needs: {
     "/usr/bin/WebKitWebDriver": "webkit2gtk-driver",
     "/usr/bin/Xvfb": "xvfb",

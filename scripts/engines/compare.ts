@@ -31,18 +31,27 @@ const middle = (box: Box): number => (box[1] + box[3]) / 2;
 /** Left, right and middle of a word: what a reader sees of where it stands. */
 const seenOf = (box: Box): Box => [box[0], middle(box), box[2], middle(box)];
 
-export function apart(one: Measured, other: Measured): Apart {
+/** How many letters of its line stand before the end of each word. */
+function lettersBefore({ words }: Measured, starts: readonly boolean[]): readonly number[] {
+  let letters = 0;
+  return words.map(({ word }, index) => (letters = (starts[index] ? 0 : letters + 1) + word.length));
+}
+
+/** `wholeLetters` says that the other engine sets letters on whole px. */
+export function apart(one: Measured, other: Measured, wholeLetters = false): Apart {
   let worst: Omit<Apart, "wraps"> = { most: 0, what: "" };
-  const hold = (what: string, own: Box, its: Box | undefined): void => {
-    const most = its ? distance(own, its) : Infinity;
+  const hold = (what: string, own: Box, its: Box | undefined, allowed = 0): void => {
+    const most = its ? Math.max(0, distance(own, its) - allowed) : Infinity;
     if (most > worst.most) worst = { most, what };
   };
+  const [own, its] = [startsOf(one), startsOf(other)];
+  const letters = lettersBefore(one, own);
   one.cells.forEach((box, index) => hold(`cell ${index + 1}`, box, other.cells[index]));
   one.pictures.forEach((box, index) => hold(`picture ${index + 1}`, box, other.pictures[index]));
   one.words.forEach(({ word, box }, index) => {
-    const its = other.words[index]?.box;
-    hold(`“${word}”`, seenOf(box), its && seenOf(its));
+    const found = other.words[index]?.box;
+    const allowed = wholeLetters ? (letters[index] ?? 0) / 2 : 0;
+    hold(`“${word}”`, seenOf(box), found && seenOf(found), allowed);
   });
-  const [own, its] = [startsOf(one), startsOf(other)];
   return { ...worst, wraps: own.some((starts, index) => starts !== its[index]) };
 }

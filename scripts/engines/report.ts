@@ -40,7 +40,9 @@ random documents (${count} in all), draws them in browser engines, and prints th
 ## Browser engines
 
 Every cell, word and picture is held against where the first engine draws it in standards mode. More than ${within} px apart, or a
-word in another line, is counted.
+word in another line, is counted. In quirks mode only those are held whose lines are of one type each: a line on which only
+smaller type stands is lower there (WHATWG Quirks Mode, 3.3), and nothing that may be sent makes it higher. WebKitGTK sets letters
+on whole px here, so a word may be half a px a letter from its place.
 
 ${table(
   ["Engine", "Mode", "Signatures", "Apart"],

@@ -3,6 +3,7 @@
  * packages are missing, runs what is there, and writes docs/engines.md.
  */
 import { writeFile } from "node:fs/promises";
+import { isPlain } from "../../tests/e2e/random-documents";
 import { engines, missingFor } from "./browsers";
 import { cases, compiled, type Case } from "./cases";
 import { apart, within } from "./compare";
@@ -36,14 +37,19 @@ async function browserRows(
     for (const [index, mode] of modes.entries()) {
       const own = measured[index] ?? [];
       if (design.length === 0) design = own;
+      // In quirks mode lines of mixed type of random documents are lower on purpose (WHATWG Quirks Mode, 3.3), and nothing mends it.
+      const held = all.map(
+        ({ name, document }) => mode === "standards" || !name.startsWith("random") || isPlain(document),
+      );
       const found = all.flatMap(({ name }, at) => {
         const [one, other] = [design[at], own[at]];
-        if (!one || !other) return [];
-        const difference = apart(one, other);
+        if (!one || !other || !held[at]) return [];
+        const difference = apart(one, other, engine.wholeLetters);
         return difference.most > within || difference.wraps ? [{ name, ...difference }] : [];
       });
-      say(`${engine.name}, ${mode}: ${own.length} drawn, ${found.length} apart by more than ${within} px`);
-      rows.push({ engine: engine.name, mode, cases: own.length, apart: found });
+      const drawn = held.filter(Boolean).length;
+      say(`${engine.name}, ${mode}: ${drawn} held, ${found.length} apart by more than ${within} px`);
+      rows.push({ engine: engine.name, mode, cases: drawn, apart: found });
     }
   }
   return { rows, drawn: design };
