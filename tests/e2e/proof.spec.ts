@@ -273,3 +273,67 @@ test("what will go wrong stands in the margin of the Bench, leads to its place, 
   await page.keyboard.press("Control+z");
   await expect(page.locator(".signature-editor .ProseMirror [data-still-line^=spacer]")).toHaveCount(0);
 });
+
+test("a part that is pointed at is marked in every frame, and what drifts leads to its place on the Bench", async ({
+  page,
+}) => {
+  await openProof(page, "From last year");
+  const name = (standIn: string, mode: string) =>
+    page
+      .locator(`[data-stand-in="${standIn}"][data-mode="${mode}"] iframe`)
+      .contentFrame()
+      .getByText("Bram Üzel", { exact: true });
+  const card = page.locator('[data-stand-in="webmail-suite"][data-mode="dark"]');
+  const frame = card.locator("iframe");
+  // Boxes of a frame are drawn smaller by a transform.
+  const [box, inside] = [
+    (await frame.boundingBox())!,
+    await name("webmail-suite", "dark").evaluate((text) => {
+      const { left, top, width, height } = text.getBoundingClientRect();
+      return { x: left + width / 2, y: top + height / 2, of: document.documentElement.clientWidth };
+    }),
+  ];
+  const scale = box.width / (await frame.evaluate((element) => (element as HTMLElement).offsetWidth));
+  await page.mouse.move(box.x + inside.x * scale, box.y + inside.y * scale);
+  for (const [standIn, mode] of [
+    ["webmail-suite", "dark"],
+    ["desktop-document", "light"],
+    ["phone-maker", "dark"],
+  ] as const)
+    await expect(name(standIn, mode)).toHaveCSS("outline-style", "solid");
+  await page.mouse.move(5, 5);
+  await expect(name("desktop-document", "light")).toHaveCSS("outline-style", "none");
+
+  await page.getByRole("region", { name: "What drifts" }).getByRole("link", { name: "“Bram Üzel”" }).click();
+  await expect(page.getByRole("textbox", { name: "Signature", exact: true })).toBeFocused();
+  await expect.poll(() => page.evaluate(() => String(getSelection()))).toBe("Bram Üzel");
+});
+
+test("the report is one file that says what the page says, and loads nothing", async ({ page }, {
+  outputPath,
+}) => {
+  await openProof(page, "Press desk");
+  const stillness = (await page.getByRole("heading", { level: 1 }).textContent())!;
+  const downloading = page.waitForEvent("download");
+  await page.getByRole("button", { name: "Save a report" }).click();
+  const report = await downloading;
+  expect(report.suggestedFilename()).toBe("press-desk-proof.html");
+  const file = info.outputPath("report.html");
+  await report.saveAs(file);
+  const opened = await page.context().newPage();
+  const asked: string[] = [];
+  opened.on("request", (request) => asked.push(request.url()));
+  await opened.goto(`file://${file}`);
+  await expect(opened.getByRole("heading", { level: 1 })).toHaveText("Press desk");
+  await expect(opened.locator("body")).toContainText(`${stillness}.`);
+  await expect(opened.locator(".proof")).toHaveCount(28);
+  // Each proof is drawn, with its pictures in it.
+  await expect(opened.locator(".proof img").first()).toHaveJSProperty("complete", true);
+  expect(
+    await opened
+      .locator(".proof img")
+      .first()
+      .evaluate((image) => (image as HTMLImageElement).naturalWidth),
+  ).toBeGreaterThan(0);
+  expect(asked.filter((address) => !/^(file|data):/.test(address))).toEqual([]);
+});

@@ -71,7 +71,7 @@ function checkOne(
   const [worst] = groundsOf(background)
     .map(({ mode, behind }) => ({ mode, behind, seen: visibilityOn(colors, behind, paper) }))
     .sort((one, other) => one.seen - other.seen);
-  const name = alt.trim() ? `“${alt.trim().slice(0, 40)}”` : "The picture";
+  const name = alt.trim() ? `“${alt.trim().slice(0, 40)}”` : "the picture";
   if (worst && worst.seen < leastVisibility)
     return {
       code: "picture-vanishes-in-the-dark",
@@ -86,7 +86,7 @@ function checkOne(
     return {
       code: "picture-has-white-corners",
       position,
-      message: `${name} has ${corner.color} up to its corners, which cannot be seen by light and is a box ${inMode[dark.mode]}.`,
+      message: `Up to its corners, ${name} has ${corner.color}, which cannot be seen by light and is a box ${inMode[dark.mode]}.`,
       mend: {
         kind: "redraw",
         label: "Take the white ground away",

@@ -16,3 +16,4 @@ export type { Finding, Severity, Station } from "./finding";
 export { applyMend, applyMends, type Mend, type Redraw } from "./mend";
 export { weightOf } from "./weight-of";
 export { suggestAlt, type AltContext } from "./suggest-alt";
+export { proofReport, type ReportedProof } from "./proof-report";

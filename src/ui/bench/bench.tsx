@@ -37,6 +37,7 @@ import { createState } from "./editor/state";
 import { describeSelection } from "./editor/selection";
 import { replaceDocument } from "../signature/editing/replace-document";
 import { useSignature } from "../signature/editing/use-signature";
+import { readBenchPlace } from "../signature/bench-place";
 import { takeStarted } from "../signature/just-started";
 import { useAsides } from "../signature/use-asides";
 import { useFindings } from "../signature/use-findings";
@@ -136,10 +137,25 @@ export function Bench({ signature, person: ownPerson, people, base, brandColors,
     onPasted: sayDropped,
   });
 
+  const select = useCallback(
+    (at: number): void =>
+      tools.apply(({ tr, doc }) => {
+        const node = doc.nodeAt(at);
+        if (!node) return null;
+        return tr
+          .setSelection(
+            node.isText ? TextSelection.create(doc, at, at + node.nodeSize) : NodeSelection.create(doc, at),
+          )
+          .scrollIntoView();
+      }),
+    [tools],
+  );
   const { id } = signature;
   useEffect(() => {
     if (takeStarted(id)) tools.focus();
-  }, [id, tools]);
+    const place = readBenchPlace(location.hash);
+    if (place !== null) select(place);
+  }, [id, tools, select]);
 
   const html = useMemo(
     () =>
@@ -207,19 +223,6 @@ export function Bench({ signature, person: ownPerson, people, base, brandColors,
     tryLongest: longest.toggle,
   });
 
-  const select = useCallback(
-    (at: number): void =>
-      tools.apply(({ tr, doc }) => {
-        const node = doc.nodeAt(at);
-        if (!node) return null;
-        return tr
-          .setSelection(
-            node.isText ? TextSelection.create(doc, at, at + node.nodeSize) : NodeSelection.create(doc, at),
-          )
-          .scrollIntoView();
-      }),
-    [tools],
-  );
   const checked = useMemo<Checked>(
     () => ({
       ...found,

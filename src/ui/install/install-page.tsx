@@ -8,6 +8,7 @@ import { Button, buttonClass } from "../parts/button";
 import { copyToClipboard } from "../parts/clipboard";
 import { localPictures } from "../parts/drawing/local-pictures";
 import { SignatureFrame } from "../parts/drawing/signature-frame";
+import { saveFile } from "../parts/files/save-file";
 import { FindingList } from "../signature/finding-list";
 import { FormSwitch, type Form } from "../signature/form-switch";
 
@@ -50,14 +51,7 @@ export function InstallPage({ name, revision, full, short, base, findings }: Pro
     else toast.error("The browser did not let it be copied. Download the file instead.");
   };
 
-  const download = (): void => {
-    const address = URL.createObjectURL(new Blob([file], { type: "text/html;charset=utf-8" }));
-    const anchor = document.createElement("a");
-    anchor.href = address;
-    anchor.download = fileName(name, form);
-    anchor.click();
-    URL.revokeObjectURL(address);
-  };
+  const download = (): void => saveFile(file, fileName(name, form));
 
   return (
     <div className="grid grid-cols-[minmax(0,1fr)_300px] gap-8">

@@ -5,6 +5,7 @@ import { memo } from "react";
 import { facesFallingIn, groupChanges, isSeen, standIns, type FontTrial, type Proof } from "@/core/clients";
 import { formatCount } from "../parts/format";
 import { ProofFrame } from "../signature/stillness/proof-frame";
+import { markRules, partAt } from "./parts-at";
 import { notesOf, saidOf } from "../signature/stillness/said";
 import type { MeasuredProof } from "../signature/stillness/measure-proofs";
 
@@ -20,6 +21,9 @@ interface Props {
   /** Whether its fonts are there. */
   readonly fonts: FontTrial;
   readonly onOpen: () => void;
+  /** The part that is pointed at in any frame, and telling which it is. */
+  readonly marked: number | null;
+  readonly onPoint: (part: number | null) => void;
 }
 
 /** Width that a card has for its frame; px. */
@@ -34,6 +38,8 @@ export const ProofCard = memo(function ProofCard({
   measured,
   fonts,
   onOpen,
+  marked,
+  onPoint,
 }: Props) {
   const standIn = standIns[proof.client];
   // That dark mode changes colours goes without saying.
@@ -81,7 +87,19 @@ export const ProofCard = memo(function ProofCard({
         ))}
       </p>
       {drawn ? (
-        <ProofFrame proof={proof} base={base} room={cardRoom} design={design} fonts={fonts} />
+        <div
+          onPointerMove={(event) => onPoint(partAt(event.currentTarget, event))}
+          onPointerLeave={() => onPoint(null)}
+        >
+          <ProofFrame
+            proof={proof}
+            base={base}
+            room={cardRoom}
+            design={design}
+            fonts={fonts}
+            rules={markRules(marked)}
+          />
+        </div>
       ) : (
         <div className="h-36 border border-hairline" />
       )}

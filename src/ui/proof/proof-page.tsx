@@ -4,6 +4,8 @@
 import { Transform } from "prosemirror-transform";
 import { useMemo } from "react";
 import { applyMends } from "@/core/checks";
+import { findPart } from "@/core/layout";
+import { benchPlace } from "../signature/bench-place";
 import { compile } from "@/core/compile";
 import { hasShortForm, shortForm } from "@/core/signature";
 import { EditingStation } from "../signature/editing/editing-station";
@@ -41,6 +43,8 @@ export function ProofPage(props: OpenedStation) {
       measured={still.measured}
     >
       <ProofWall
+        name={signature.name}
+        person={person?.name ?? ""}
         html={html}
         shortHtml={shortHtml}
         base={base}
@@ -52,6 +56,10 @@ export function ProofPage(props: OpenedStation) {
         onMend={mend}
         onAside={setAside}
         learn={known.learnCut}
+        onBench={(parts, id) => {
+          const at = findPart(document, shown, parts, id);
+          return at === null ? null : `/signatures/${signature.id}${benchPlace(at)}`;
+        }}
         htmlWith={(mends) => {
           const transform = new Transform(document);
           applyMends(transform, mends);

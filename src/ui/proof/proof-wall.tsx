@@ -1,18 +1,20 @@
 "use client";
 
 import { useEffect, useMemo, useRef, useState } from "react";
-import { Wand } from "lucide-react";
+import { FileDown, Wand } from "lucide-react";
 import { toast } from "sonner";
 import type { Cut } from "@/contract";
 import type { Finding, Mend } from "@/core/checks";
 import { messageOf, type Proof, type StandInId } from "@/core/clients";
-import { stillDefinition, type KnownColors } from "@/core/layout";
+import { stillDefinition, type KnownColors, type PartDrift } from "@/core/layout";
 import { Button } from "../parts/button";
+import { saveFile } from "../parts/files/save-file";
 import { formatCount } from "../parts/format";
 import { lazily, useAhead } from "../parts/lazily";
 import { FindingList } from "../signature/finding-list";
 import { openFindings } from "../signature/open-findings";
 import type { Form } from "../signature/form-switch";
+import { DriftChart } from "./drift-chart";
 import { DriftTable } from "./drift-table";
 import { MeasuringFrame } from "../signature/stillness/measuring-frame";
 import { ProofCard } from "./proof-card";
@@ -30,6 +32,9 @@ const makeStill = lazily(() => import("./make-still").then(({ MakeStill }) => Ma
 const rooms = [makeStill];
 
 interface Props {
+  /** Of the signature, and of whom it is drawn for; empty where that is nobody. */
+  readonly name: string;
+  readonly person: string;
   readonly html: string;
   /** What a reply holds of it; null where that is the whole. */
   readonly shortHtml: string | null;
@@ -48,6 +53,8 @@ interface Props {
   readonly onMeasured: (all: MeasuredAll, html: string) => void;
   /** The colours of its pictures, by the paths that they are drawn from; null while they are asked for. */
   readonly colors: KnownColors | null;
+  /** Where a part of a proof stands on the Bench. */
+  readonly onBench: (parts: readonly PartDrift[], id: number) => string | null;
   /** Whose details are tried. */
   readonly trial: TrialPerson;
 }
@@ -57,29 +64,34 @@ const gainOf = (before: number, still: number, all: number): string =>
   still === before ? `Still in ${still} of ${all}, as before.` : `Still in ${before} → ${still} of ${all}.`;
 
 /** The signature as each stand-in shows it, how still it is in each, and what will go wrong. */
-export function ProofWall({
-  html: full,
-  shortHtml,
-  base,
-  found,
-  colors,
-  onMend,
-  onAside,
-  htmlWith,
-  learn,
-  busy,
-  onMeasured,
-  trial,
-}: Props) {
+export function ProofWall(props: Props) {
+  const {
+    html: full,
+    shortHtml,
+    base,
+    found,
+    colors,
+    onMend,
+    onAside,
+    htmlWith,
+    learn,
+    onBench,
+    busy,
+    onMeasured,
+    trial,
+  } = props;
   const [filters, setFilters] = useState<Filters>(everything);
   const [form, setForm] = useState<Form>("full");
   const [open, setOpen] = useState<string | null>(null);
   const [making, setMaking] = useState(false);
+  const [saving, setSaving] = useState(false);
   useAhead(rooms);
   const frame = useRef<HTMLIFrameElement>(null);
   const html = form === "short" ? (shortHtml ?? full) : full;
   const { measured, done, before, design } = useStillness(frame, html, base, colors, filters.fonts);
-  const message = useMemo(() => messageOf(html), [html]);
+  // Parts have names, so that one is known in every frame.
+  const message = useMemo(() => messageOf(html, true), [html]);
+  const [marked, setMarked] = useState<number | null>(null);
 
   const proofs = useMemo(() => {
     const unrestOf = (proof: Proof): number => before.get(keyText(proof))?.unrest ?? 0;
@@ -111,6 +123,22 @@ export function ProofWall({
   const ready = useStaggered(proofs.length);
   const opened = proofs.find((proof) => keyText(proof) === open);
 
+  const save = async (): Promise<void> => {
+    setSaving(true);
+    try {
+      const { makeReport } = await import("./save-report");
+      const person = trial.person?.name ?? props.person;
+      saveFile(
+        await makeReport({ name: props.name, person, base, proofs, measured, findings: found }),
+        `${props.name.replace(/[^\p{L}\p{N}]+/gu, "-").toLowerCase()}-proof.html`,
+      );
+    } catch (error) {
+      toast.error(`The report could not be made. ${(error as Error).message}`);
+    } finally {
+      setSaving(false);
+    }
+  };
+
   const show = (client: StandInId, mode: "light" | "dark"): void => {
     const wanted = keyText({ client, mode, account: "own" });
     setFilters(everything);
@@ -125,6 +153,14 @@ export function ProofWall({
             {done ? `Still in ${still} of ${all}${forWhom}` : "Measuring…"}
           </h1>
           <p className="min-w-0 flex-1 text-xs leading-4 text-soft">{stillDefinition}</p>
+          <Button
+            disabled={!done || saving || !comparable}
+            title="Proofs and findings as one file, to print or to hand on"
+            onClick={() => void save()}
+          >
+            <FileDown size={15} aria-hidden />
+            Save a report
+          </Button>
           {done && still < all && form === "full" && !trial.person && filters.fonts === "installed" && (
             <Button look="primary" disabled={busy} onClick={() => setMaking(true)}>
               <Wand size={15} aria-hidden />
@@ -154,6 +190,8 @@ export function ProofWall({
               measured={measuredOf(proof)}
               fonts={filters.fonts}
               onOpen={() => setOpen(keyText(proof))}
+              marked={marked}
+              onPoint={setMarked}
             />
           ))}
         </div>
@@ -167,7 +205,12 @@ export function ProofWall({
           onAside={onAside}
           busy={busy || !done}
         />
-        {done && <DriftTable measured={measured} onShow={show} />}
+        {done && (
+          <>
+            <DriftChart measured={measured} marked={marked} onMark={setMarked} onBench={onBench} />
+            <DriftTable measured={measured} onShow={show} />
+          </>
+        )}
       </aside>
       <MeasuringFrame frame={frame} />
       {making && colors && (

@@ -16,10 +16,20 @@ interface Props {
   readonly bare?: boolean;
   /** Whether its fonts are there. */
   readonly fonts?: FontTrial;
+  /** Rules of its own upon those of the message area. */
+  readonly rules?: string;
 }
 
 /** A stand-in's proof in its own message area. What is wider than the pane is cut off by it, as it is in the client. */
-export function ProofFrame({ proof, base, room, design, bare = false, fonts = "installed" }: Props) {
+export function ProofFrame({
+  proof,
+  base,
+  room,
+  design,
+  bare = false,
+  fonts = "installed",
+  rules = "",
+}: Props) {
   const standIn = standIns[proof.client];
   const shown = design === undefined ? standIn.width : Math.min(standIn.width, design);
   const scale = room === undefined ? 1 : Math.min(1, room / shown);
@@ -32,7 +42,7 @@ export function ProofFrame({ proof, base, room, design, bare = false, fonts = "i
         html={localPictures(proof.html, base, standIn.loops)}
         label={`Proof: ${standIn.name}, ${proof.mode}`}
         width={standIn.width}
-        area={areaOf(standIn, proof.mode, proof.html, fonts)}
+        area={areaOf(standIn, proof.mode, proof.html, fonts) + rules}
         scale={scale}
         fit={standIn.shrinks}
       />
