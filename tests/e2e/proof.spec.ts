@@ -309,9 +309,7 @@ test("a part that is pointed at is marked in every frame, and what drifts leads 
   await expect.poll(() => page.evaluate(() => String(getSelection()))).toBe("Bram Üzel");
 });
 
-test("the report is one file that says what the page says, and loads nothing", async ({ page }, {
-  outputPath,
-}) => {
+test("the report is one file that says what the page says, and loads nothing", async ({ page }, info) => {
   await openProof(page, "Press desk");
   const stillness = (await page.getByRole("heading", { level: 1 }).textContent())!;
   const downloading = page.waitForEvent("download");
