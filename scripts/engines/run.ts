@@ -3,6 +3,7 @@
  * packages are missing, runs what is there, and writes docs/engines.md.
  */
 import { writeFile } from "node:fs/promises";
+import { format, resolveConfig } from "prettier";
 import { isPlain } from "../../tests/e2e/random-documents";
 import { engines, missingFor } from "./browsers";
 import { cases, compiled, type Case } from "./cases";
@@ -79,7 +80,9 @@ try {
   const { rows, drawn } = await browserRows(all, pages.base);
   const named = all.filter(({ name }) => !name.startsWith("random"));
   const prints = await printRows(named, drawn, pages.base);
-  await writeFile("docs/engines.md", report(all.length, rows, prints));
+  const file = "docs/engines.md";
+  const style = await resolveConfig(file);
+  await writeFile(file, await format(report(all.length, rows, prints), { ...style, filepath: file }));
   say("docs/engines.md is written");
 } finally {
   pages.close();

@@ -335,3 +335,15 @@ test("the report is one file that says what the page says, and loads nothing", a
   ).toBeGreaterThan(0);
   expect(asked.filter((address) => !/^(file|data):/.test(address))).toEqual([]);
 });
+
+test("how it reads without looking: as plain text, as a notification, blocked and read out", async ({
+  page,
+}) => {
+  await openProof(page, "Full");
+  await page.getByRole("button", { name: "Without looking" }).click();
+  await expect(page.getByRole("region", { name: "As plain text" })).toContainText("tamsin@harrowfen.example");
+  await expect(page.locator("[data-notification]")).toContainText(/^Tamsin Okafor /);
+  await expect(page.getByRole("list").filter({ hasText: "Harrow Fen on Plotline" })).toBeVisible();
+  await page.getByRole("button", { name: "Back to the wall" }).click();
+  await expect(page.getByRole("heading", { level: 1 })).toHaveText(/^Still in \d+ of 28$/);
+});

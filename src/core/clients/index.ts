@@ -5,6 +5,7 @@ export { facesFallingIn, faceSeen, fontSets, seenFaceRules, type FontTrial } fro
 export { keepsFeature } from "./facts/keeps-feature";
 export { messageArea } from "./message-area";
 export { groupChanges, isSeen, type ChangeGroup } from "./group-changes";
+export { notification } from "./notification";
 export { picturesBlocked } from "./pictures-blocked";
 export { readAloud, type Utterance } from "./read-aloud";
 export { differsByAccount, limitsIn, type Account } from "./facts/limits";

@@ -3,7 +3,7 @@ import { describe, expect, it } from "vitest";
 import { compile } from "../compile";
 import { readPerson } from "../people";
 import { parseSignature } from "../signature";
-import { picturesBlocked, readAloud } from "./index";
+import { notification, picturesBlocked, readAloud } from "./index";
 
 const json = (file: string): unknown => JSON.parse(readFileSync(file, "utf8"));
 const full = compile(parseSignature(json("demo/signatures/full.json")), {
@@ -53,5 +53,15 @@ describe("a signature whose pictures are blocked", () => {
     expect(picturesBlocked('<img src="x" width="9" height="9" alt="&lt;script&gt;">')).toContain(
       "&lt;script&gt;",
     );
+  });
+});
+
+describe("what a notification shows", () => {
+  it("is the beginning in one line, as many letters as people count", () => {
+    expect(notification("Ada Quill\n\nCold  Store\n")).toBe("Ada Quill Cold Store");
+    const family = "👩‍👧";
+    expect(notification(`${family.repeat(119)}ab`)).toBe(`${family.repeat(119)}a…`);
+    expect(notification("x".repeat(120))).toBe("x".repeat(120));
+    expect(notification("")).toBe("");
   });
 });

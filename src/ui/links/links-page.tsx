@@ -30,7 +30,7 @@ interface Props extends OpenedStation {
 }
 
 const openEach = lazily(() => import("./open-each").then(({ OpenEach }) => OpenEach));
-const reading = lazily(() => import("./reading-view").then(({ ReadingView }) => ReadingView));
+const reading = lazily(() => import("../signature/reading-view").then(({ ReadingView }) => ReadingView));
 const allLinks = lazily(() => import("./all-links").then(({ AllLinks }) => AllLinks));
 const rooms = [allLinks, reading, openEach];
 

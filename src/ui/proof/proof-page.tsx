@@ -2,12 +2,14 @@
 
 /** The wall of proofs over a signature that is edited by its findings' mends. */
 import { Transform } from "prosemirror-transform";
-import { useMemo } from "react";
+import { useMemo, useState } from "react";
 import { applyMends } from "@/core/checks";
 import { findPart } from "@/core/layout";
 import { benchPlace } from "../signature/bench-place";
 import { compile } from "@/core/compile";
 import { hasShortForm, shortForm } from "@/core/signature";
+import { Button } from "../parts/button";
+import { lazily, useAhead } from "../parts/lazily";
 import { EditingStation } from "../signature/editing/editing-station";
 import { plainState } from "../signature/editing/plain-state";
 import type { OpenedStation } from "../signature/editing/opened-station";
@@ -17,9 +19,14 @@ import { ProofWall } from "./proof-wall";
 import { useTrial } from "./use-trial";
 import { useKeptStillness } from "../signature/stillness/use-kept-stillness";
 
+const readingView = lazily(() => import("../signature/reading-view").then(({ ReadingView }) => ReadingView));
+const rooms = [readingView];
+
 export function ProofPage(props: OpenedStation) {
   const { signature, person, base } = props;
   const edited = useSignature(signature, plainState);
+  const [reading, setReading] = useState(false);
+  useAhead(rooms);
   const document = edited.state.doc;
   const { findings, busy, mend, setAside, colors, known } = useStationFindings(edited, props);
   const trial = useTrial(document);
@@ -42,30 +49,41 @@ export function ProofPage(props: OpenedStation) {
       findings={findings}
       measured={still.measured}
     >
-      <ProofWall
-        name={signature.name}
-        person={person?.name ?? ""}
-        html={html}
-        shortHtml={shortHtml}
-        base={base}
-        found={findings}
-        colors={colors.complete ? colors.colors : null}
-        trial={trial}
-        busy={busy}
-        onMeasured={still.onMeasured}
-        onMend={mend}
-        onAside={setAside}
-        learn={known.learnCut}
-        onBench={(parts, id) => {
-          const at = findPart(document, shown, parts, id);
-          return at === null ? null : `/signatures/${signature.id}${benchPlace(at)}`;
-        }}
-        htmlWith={(mends) => {
-          const transform = new Transform(document);
-          applyMends(transform, mends);
-          return compile(transform.doc, options);
-        }}
-      />
+      {reading ? (
+        <>
+          <div className="flex items-baseline gap-4 pb-4">
+            <h1 className="font-serif text-2xl">Without looking</h1>
+            <Button onClick={() => setReading(false)}>Back to the wall</Button>
+          </div>
+          <readingView.Component document={document} person={shown} base={base} />
+        </>
+      ) : (
+        <ProofWall
+          name={signature.name}
+          onReading={() => setReading(true)}
+          person={person?.name ?? ""}
+          html={html}
+          shortHtml={shortHtml}
+          base={base}
+          found={findings}
+          colors={colors.complete ? colors.colors : null}
+          trial={trial}
+          busy={busy}
+          onMeasured={still.onMeasured}
+          onMend={mend}
+          onAside={setAside}
+          learn={known.learnCut}
+          onBench={(parts, id) => {
+            const at = findPart(document, shown, parts, id);
+            return at === null ? null : `/signatures/${signature.id}${benchPlace(at)}`;
+          }}
+          htmlWith={(mends) => {
+            const transform = new Transform(document);
+            applyMends(transform, mends);
+            return compile(transform.doc, options);
+          }}
+        />
+      )}
     </EditingStation>
   );
 }

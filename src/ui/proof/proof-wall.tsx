@@ -53,6 +53,8 @@ interface Props {
   readonly onMeasured: (all: MeasuredAll, html: string) => void;
   /** The colours of its pictures, by the paths that they are drawn from; null while they are asked for. */
   readonly colors: KnownColors | null;
+  /** Shows how it reads for those who do not look. */
+  readonly onReading: () => void;
   /** Where a part of a proof stands on the Bench. */
   readonly onBench: (parts: readonly PartDrift[], id: number) => string | null;
   /** Whose details are tried. */
@@ -76,6 +78,7 @@ export function ProofWall(props: Props) {
     htmlWith,
     learn,
     onBench,
+    onReading,
     busy,
     onMeasured,
     trial,
@@ -175,9 +178,14 @@ export function ProofWall(props: Props) {
           onForm={shortHtml === null ? null : setForm}
           trial={trial}
         />
-        <p className="my-2 text-xs text-soft">
-          Stand-ins are simulations, built from published facts about kinds of mail client. They are not the
-          clients themselves.
+        <p className="my-2 flex items-baseline justify-between gap-4 text-xs text-soft">
+          <span>
+            Stand-ins are simulations, built from published facts about kinds of mail client. They are not the
+            clients themselves.
+          </span>
+          <button type="button" onClick={onReading} className="whitespace-nowrap underline hover:text-pine">
+            Without looking
+          </button>
         </p>
         <div className="grid grid-cols-2 gap-x-5 gap-y-6 min-[1100px]:grid-cols-3">
           {proofs.map((proof, index) => (

@@ -3,7 +3,7 @@
 import { Image as PictureIcon, Link2, Type } from "lucide-react";
 import type { Node } from "prosemirror-model";
 import { useMemo } from "react";
-import { picturesBlocked, readAloud, type Utterance } from "@/core/clients";
+import { notification, picturesBlocked, readAloud, type Utterance } from "@/core/clients";
 import { compile } from "@/core/compile";
 import type { Person } from "@/core/people";
 import { localPictures } from "../parts/drawing/local-pictures";
@@ -29,6 +29,10 @@ export function ReadingView({ document, person, base }: Props) {
   );
   const blocked = useMemo(() => picturesBlocked(html), [html]);
   const said = useMemo(() => readAloud(html), [html]);
+  const plain = useMemo(
+    () => compile(document, { destination: "plain-text", person, base }),
+    [document, person, base],
+  );
   return (
     <div className="grid grid-cols-[minmax(0,1fr)_300px] gap-8">
       <section aria-labelledby="blocked">
@@ -38,6 +42,21 @@ export function ReadingView({ document, person, base }: Props) {
         <div className="border border-hairline bg-canvas">
           <SignatureFrame html={blocked} label="The signature with its pictures blocked" width={520} />
         </div>
+        <h2 className="mb-2 mt-6 border-t border-pine pt-2 text-sm text-soft">As plain text</h2>
+        <pre
+          role="region"
+          aria-label="As plain text"
+          tabIndex={0}
+          className="max-h-72 overflow-auto whitespace-pre-wrap border border-hairline bg-sheet p-3 font-mono text-xs leading-5"
+        >
+          {plain || "It says nothing without its pictures."}
+        </pre>
+        <h2 className="mb-2 mt-6 border-t border-pine pt-2 text-sm text-soft">
+          What a notification shows, where the letter above it is empty
+        </h2>
+        <p className="max-w-md rounded-sm border border-hairline bg-sheet px-3 py-2" data-notification>
+          {notification(plain) || "Nothing."}
+        </p>
       </section>
       <section aria-labelledby="aloud">
         <h2 id="aloud" className="mb-2 border-t border-pine pt-2 text-sm text-soft">
