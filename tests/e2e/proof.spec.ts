@@ -347,3 +347,21 @@ test("how it reads without looking: as plain text, as a notification, blocked an
   await page.getByRole("button", { name: "Back to the wall" }).click();
   await expect(page.getByRole("heading", { level: 1 })).toHaveText(/^Still in \d+ of 28$/);
 });
+
+test("the wall is tried without the fonts and on finer displays, and says so where the number stands", async ({
+  page,
+}) => {
+  await openProof(page, "Full");
+  const heading = page.getByRole("heading", { level: 1 });
+  await expect(heading).toHaveText("Still in 28 of 28");
+  await page.getByRole("radio", { name: "The widest face" }).click();
+  await expect(heading).toHaveText(/^Still in \d of 28 without its fonts$/);
+  const card = page.locator('[data-stand-in="webmail-inline"][data-mode="light"]');
+  await expect(card).toContainText("Arial is the widest sans-serif");
+  await expect(card.locator("[data-still=false]")).toContainText("wrapped");
+  await page.getByRole("radio", { name: "Its fonts" }).click();
+  await page.getByRole("radio", { name: "125 %" }).click();
+  await expect(heading).toHaveText(/^Still in \d+ of 28 at 125 %$/);
+  // Only what scales text and not attributes differs.
+  await expect(card.locator("[data-still=true]")).toBeVisible();
+});

@@ -22,6 +22,7 @@ import { ProofZoom } from "./proof-zoom";
 import { stillness } from "../signature/stillness/stillness-of";
 import { useStillness } from "../signature/stillness/use-stillness";
 import type { MeasuredAll } from "../signature/stillness/measure-proofs";
+import { areOrdinary } from "../signature/stillness/conditions";
 import { keyText } from "../signature/stillness/proof-keys";
 import { everything, proofsOf, type Filters } from "./wall";
 import type { TrialPerson } from "./use-trial";
@@ -91,7 +92,7 @@ export function ProofWall(props: Props) {
   useAhead(rooms);
   const frame = useRef<HTMLIFrameElement>(null);
   const html = form === "short" ? (shortHtml ?? full) : full;
-  const { measured, done, before, design } = useStillness(frame, html, base, colors, filters.fonts);
+  const { measured, done, before, design } = useStillness(frame, html, base, colors, filters.conditions);
   // Parts have names, so that one is known in every frame.
   const message = useMemo(() => messageOf(html, true), [html]);
   const [marked, setMarked] = useState<number | null>(null);
@@ -106,8 +107,8 @@ export function ProofWall(props: Props) {
   const measuredOf = (proof: Proof) => (comparable ? (measured.get(keyText(proof)) ?? null) : null);
   const { still, all } = stillness(measured);
   useEffect(() => {
-    if (done && html === full && filters.fonts === "installed") onMeasured({ measured, design }, html);
-  }, [done, html, full, filters.fonts, measured, design, onMeasured]);
+    if (done && html === full && areOrdinary(filters.conditions)) onMeasured({ measured, design }, html);
+  }, [done, html, full, filters.conditions, measured, design, onMeasured]);
 
   /** How still it was before a mend, until what came of it has been measured. */
   const mended = useRef<number | null>(null);
@@ -121,7 +122,8 @@ export function ProofWall(props: Props) {
     if ((await onMend(wanted)) > 0) mended.current = before;
   };
 
-  const inWhat = filters.fonts === "installed" ? "" : " without its fonts";
+  const { fonts, scale } = filters.conditions;
+  const inWhat = `${fonts === "installed" ? "" : " without its fonts"}${scale === 1 ? "" : ` at ${scale * 100} %`}`;
   const forWhom = `${inWhat}${trial.person ? ` for ${trial.person.name}` : ""}`;
   const ready = useStaggered(proofs.length);
   const opened = proofs.find((proof) => keyText(proof) === open);
@@ -164,7 +166,7 @@ export function ProofWall(props: Props) {
             <FileDown size={15} aria-hidden />
             Save a report
           </Button>
-          {done && still < all && form === "full" && !trial.person && filters.fonts === "installed" && (
+          {done && still < all && form === "full" && !trial.person && areOrdinary(filters.conditions) && (
             <Button look="primary" disabled={busy} onClick={() => setMaking(true)}>
               <Wand size={15} aria-hidden />
               Make it still
@@ -196,7 +198,7 @@ export function ProofWall(props: Props) {
               base={base}
               design={design.width}
               measured={measuredOf(proof)}
-              fonts={filters.fonts}
+              fonts={fonts}
               onOpen={() => setOpen(keyText(proof))}
               marked={marked}
               onPoint={setMarked}
@@ -243,7 +245,7 @@ export function ProofWall(props: Props) {
           base={base}
           design={html}
           measured={measuredOf(opened)}
-          fonts={filters.fonts}
+          fonts={fonts}
           onClose={() => setOpen(null)}
         />
       )}

@@ -59,9 +59,15 @@ export function WallFilters({ filters, onChange, form, onForm, trial }: Props) {
       />
       <WordSwitch
         label="Fonts"
-        value={filters.fonts}
+        value={filters.conditions.fonts}
         choices={{ installed: "Its fonts", next: "The next face", widest: "The widest face" }}
-        onChange={(fonts) => set({ fonts })}
+        onChange={(fonts) => set({ conditions: { ...filters.conditions, fonts } })}
+      />
+      <WordSwitch
+        label="Display"
+        value={String(filters.conditions.scale)}
+        choices={{ "1": "Display at 100 %", "1.25": "125 %", "1.5": "150 %" }}
+        onChange={(scale) => set({ conditions: { ...filters.conditions, scale: Number(scale) } })}
       />
       <WordSwitch label="Details" value={trial.tried} choices={details} onChange={trial.choose} />
       {onForm && <FormSwitch form={form} onChange={onForm} />}

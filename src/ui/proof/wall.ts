@@ -6,11 +6,11 @@ import {
   standInIds,
   standIns,
   type Account,
-  type FontTrial,
   type Message,
   type Mode,
   type Proof,
 } from "@/core/clients";
+import { ordinaryConditions, type Conditions } from "../signature/stillness/conditions";
 import { modes } from "../signature/stillness/proof-keys";
 
 export type Family = "all" | "webmail" | "desktop" | "phone";
@@ -23,8 +23,7 @@ export interface Filters {
   readonly pictures: "shown" | "blocked";
   /** How often an answer quotes it. */
   readonly quoted: "0" | "1" | "3";
-  /** Whether its fonts are there, or what falls in where they are not. */
-  readonly fonts: FontTrial;
+  readonly conditions: Conditions;
 }
 
 export const everything: Filters = {
@@ -33,18 +32,22 @@ export const everything: Filters = {
   account: "own",
   pictures: "shown",
   quoted: "0",
-  fonts: "installed",
+  conditions: ordinaryConditions,
 };
 
 /** What those filters show of a message. */
 export function proofsOf(message: Message, filters: Filters): readonly Proof[] {
-  const { family, mode, account, pictures, quoted } = filters;
+  const { family, mode, account, pictures, quoted, conditions } = filters;
   return standInIds
     .filter((client) => family === "all" || standIns[client].family === family)
     .flatMap((client) => {
       // An account of another provider only where it differs.
       const key = { client, account: differsByAccount(client) ? account : ("own" as const) };
-      const shown = receivedInModes(message, client, { account: key.account, quoted: Number(quoted) });
+      const shown = receivedInModes(message, client, {
+        account: key.account,
+        quoted: Number(quoted),
+        scale: conditions.scale,
+      });
       return modes
         .filter((each) => mode === "both" || each === mode)
         .map((each) => {

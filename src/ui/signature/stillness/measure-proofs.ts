@@ -1,17 +1,11 @@
 /** Measures every proof of a signature in a frame that nobody sees, one after the other, while the page stays usable. */
-import {
-  designOf,
-  messageOf,
-  receivedInModes,
-  standIns,
-  type FontTrial,
-  type ProofKey,
-} from "@/core/clients";
+import { designOf, messageOf, receivedInModes, standIns, type ProofKey } from "@/core/clients";
 import { driftBetween, isStill, unrest, type KnownColors, type PartDrift } from "@/core/layout";
 import type { Size } from "@/core/pictures";
 import { areaOf } from "../../parts/drawing/area-of";
 import { bodyOf, drawInto, frameMargin } from "../../parts/drawing/frame-document";
 import { localPictures } from "../../parts/drawing/local-pictures";
+import { ordinaryConditions, type Conditions } from "./conditions";
 import { keyText, modes, proofKinds } from "./proof-keys";
 import { readParts, type DrawnSignature } from "./read-parts";
 
@@ -63,6 +57,22 @@ async function settled(body: HTMLElement): Promise<void> {
 /** Lets whoever uses the page go first. */
 const breathe = (): Promise<void> => new Promise((resolve) => setTimeout(resolve));
 
+/** What is drawn on a display of a scale, in the px of the design. */
+const unscaled = (drawn: DrawnSignature, scale: number): DrawnSignature =>
+  scale === 1
+    ? drawn
+    : {
+        ...drawn,
+        width: drawn.width / scale,
+        parts: drawn.parts.map((part) => ({
+          ...part,
+          left: part.left / scale,
+          top: part.top / scale,
+          width: part.width / scale,
+          height: part.height / scale,
+        })),
+      };
+
 function compared(
   key: ProofKey,
   design: DrawnSignature,
@@ -88,8 +98,7 @@ export interface Measuring {
   readonly html: string;
   readonly base: string;
   readonly colors: KnownColors;
-  /** Whether its fonts are there. */
-  readonly fonts?: FontTrial;
+  readonly conditions?: Conditions;
 }
 
 /**
@@ -98,7 +107,7 @@ export interface Measuring {
  */
 export async function measureProofs(
   frame: HTMLIFrameElement,
-  { html, base, colors, fonts = "installed" }: Measuring,
+  { html, base, colors, conditions = ordinaryConditions }: Measuring,
   stopped: () => boolean,
 ): Promise<MeasuredAll | null> {
   const draw = async (drawn: string, area: string, width: number): Promise<DrawnSignature | null> => {
@@ -116,13 +125,21 @@ export async function measureProofs(
   const measured = new Map<string, MeasuredProof>();
   for (const { client, account } of proofKinds) {
     const standIn = standIns[client];
-    const shown = receivedInModes(message, client, { account });
+    const shown = receivedInModes(message, client, { account, scale: conditions.scale });
     for (const mode of modes) {
       const { html: received } = shown[mode];
-      const drawn = await draw(received, areaOf(standIn, mode, received, fonts), standIn.width);
+      const drawn = await draw(received, areaOf(standIn, mode, received, conditions.fonts), standIn.width);
       if (!drawn) return null;
       const key = { client, mode, account };
-      measured.set(keyText(key), compared(key, design, drawn, colors));
+      measured.set(
+        keyText(key),
+        compared(
+          key,
+          design,
+          standIn.behaviours.includes("document-engine") ? unscaled(drawn, conditions.scale) : drawn,
+          colors,
+        ),
+      );
       await breathe();
     }
   }

@@ -2,9 +2,9 @@
 
 /** How still a signature is in every proof, measured anew when it changes. */
 import { useEffect, useRef, useState, type RefObject } from "react";
-import type { FontTrial } from "@/core/clients";
 import type { KnownColors } from "@/core/layout";
 import { bodyOf } from "../../parts/drawing/frame-document";
+import { ordinaryConditions, type Conditions } from "./conditions";
 import { measureProofs, type Measured, type MeasuredAll } from "./measure-proofs";
 
 export interface MeasuredNow extends MeasuredAll {
@@ -28,13 +28,13 @@ export function useStillness(
   html: string | null,
   base: string,
   colors: KnownColors | null,
-  fonts: FontTrial = "installed",
+  conditions: Conditions = ordinaryConditions,
 ): MeasuredNow {
   const [state, setState] = useState<
-    MeasuredAll & { readonly html: string | null; readonly fonts: FontTrial }
+    MeasuredAll & { readonly html: string | null; readonly conditions: Conditions }
   >({
     html: null,
-    fonts,
+    conditions,
     ...nothing,
   });
   const run = useRef(0);
@@ -45,8 +45,8 @@ export function useStillness(
     const begin = (): void => {
       const current = ++run.current;
       const stopped = (): boolean => run.current !== current;
-      void measureProofs(element, { html, base, colors, fonts }, stopped).then((all) => {
-        if (all) setState({ html, fonts, ...all });
+      void measureProofs(element, { html, base, colors, conditions }, stopped).then((all) => {
+        if (all) setState({ html, conditions, ...all });
       });
     };
     // Its fonts are declared once it has loaded; before that lines would break elsewhere.
@@ -56,9 +56,9 @@ export function useStillness(
       run.current += 1;
       element.removeEventListener("load", begin);
     };
-  }, [frame, html, base, colors, fonts]);
+  }, [frame, html, base, colors, conditions]);
 
-  const done = html !== null && state.html === html && state.fonts === fonts;
+  const done = html !== null && state.html === html && state.conditions === conditions;
   // Frames keep their size while the next HTML is measured.
   return { measured: done ? state.measured : none, design: state.design, done, before: state.measured };
 }
