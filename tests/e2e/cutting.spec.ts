@@ -133,7 +133,10 @@ test("too few pixels are said with their number, here and as a finding, and made
   await page.getByRole("radio", { name: "Cuts and loops" }).click();
   await page.getByRole("button", { name: /150 × 150 px/ }).click();
   await expect(page.locator(".signature-editor img")).toHaveAttribute("width", "150");
-  await expect(page.getByRole("link", { name: /^Pictures/ }).first()).toContainText("1");
+  await page.getByRole("button", { name: /^Row 1: / }).click();
+  await expect(page.locator('[data-finding="picture-too-few-pixels"]')).toContainText(
+    "needs 300 × 300 px to be sharp at 150 × 150 px",
+  );
 });
 
 test("a white background is cleared, tinted and put on a plate, and each step is taken back", async ({

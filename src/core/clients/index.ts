@@ -1,6 +1,6 @@
 export type { Change, ChangeCode } from "./changes";
 export { drawnText } from "./dark-colors";
-export { designOf, partAttribute, wholeAttribute } from "./message";
+export { boxAttribute, designOf, partAttribute, wholeAttribute } from "./message";
 export { facesFallingIn, faceSeen, fontSets, seenFaceRules, type FontTrial } from "./faces";
 export { keepsFeature } from "./facts/keeps-feature";
 export { messageArea } from "./message-area";

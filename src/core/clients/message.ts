@@ -48,10 +48,19 @@ const whole = "message";
 /** Attributes that parts are found by in what a stand-in shows. */
 export const partAttribute = "data-part";
 export const wholeAttribute = "data-whole";
+/** Cells with a border or a background of their own: lines, filled cells, buttons, dividers. */
+export const boxAttribute = "data-box";
 
-/** Names the parts of a message: runs of text and pictures, and what holds all of them. */
+const setsBox = /(?:^|;)\s*(?:border(?:-(?:top|right|bottom|left))?|background(?:-color)?)\s*:/i;
+
+const isBox = ({ tagName, attrs }: Element): boolean =>
+  tagName === "td" &&
+  attrs.some(({ name, value }) => name === "bgcolor" || (name === "style" && setsBox.test(value)));
+
+/** Names the parts of a message: runs of text, pictures and boxes, and what holds all of them. */
 function markParts(elements: readonly Element[]): void {
   elements.forEach((element, index) => {
+    if (isBox(element)) setAttribute(element, boxAttribute, String(index));
     const holdsText = element.childNodes.some((node) => isText(node) && node.value.trim() !== "");
     if (element.tagName === "img" || (holdsText && element.tagName !== "style"))
       setAttribute(element, partAttribute, String(index));

@@ -90,6 +90,23 @@ describe("drift", () => {
     expect(driftBetween([design], [icon])[0]).toMatchObject({ visibility: null });
   });
 
+  it("tells of a border that is gone, or stands elsewhere, and reads nothing in it", () => {
+    const border = {
+      ...name,
+      id: -4,
+      kind: "box",
+      text: "border",
+      lines: [],
+      color: "rgb(192, 138, 43)",
+    } as const;
+    expect(unstillReason(only({ left: 104 }, border))).toBe("moved");
+    expect(unstillReason(driftBetween([border], [])[0]!)).toBe("missing");
+    const darker = only({ color: "rgb(20, 20, 20)", behind: "rgb(20, 20, 20)" }, border);
+    expect(darker).toMatchObject({ contrast: null, wrapped: false });
+    expect(darker.recolored).toBeGreaterThan(20);
+    expect(unstillReason(darker)).toBeNull();
+  });
+
   it("puts what is gone before what moved", () => {
     const gone = driftBetween([photo], []);
     const moved = driftBetween([name], [{ ...name, top: 500 }]);

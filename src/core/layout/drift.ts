@@ -5,12 +5,12 @@
 import { channelsOf, colorDifference, contrast, parseColor, readableContrast, toHex } from "../color";
 import { leastVisibility, visibilityOn, type PictureColors } from "../pictures";
 
-/** A run of text or a picture as it is drawn. */
+/** A run of text, a picture, or a cell with a border or background, as it is drawn. */
 export interface DrawnPart {
   /** The same in the design and in every proof of it. */
   readonly id: number;
-  readonly kind: "text" | "picture";
-  /** What it says, or a picture's alt text. */
+  readonly kind: "text" | "picture" | "box";
+  /** What it says, a picture's alt text, or what a box is: "border", "filled cell". */
   readonly text: string;
   readonly left: number;
   readonly top: number;
@@ -18,7 +18,7 @@ export interface DrawnPart {
   readonly height: number;
   /** What stands in each of its lines. */
   readonly lines: readonly string[];
-  /** CSS colours, as a browser computes them. */
+  /** CSS colours, as a browser computes them; of a box that of its border, or of what fills it. */
   readonly color: string;
   readonly behind: string;
   /** px. */
@@ -122,7 +122,7 @@ export function driftBetween(
       resized: Math.max(Math.abs(drawn.width - part.width), Math.abs(drawn.height - part.height)),
       wrapped: part.kind === "text" && !sameLines(part.lines, drawn.lines),
       missing: false,
-      recolored: part.kind === "text" ? difference(part.color, drawn.color) : 0,
+      recolored: part.kind === "picture" ? 0 : difference(part.color, drawn.color),
       contrast: contrastOf(drawn),
       visibility: visibilityOf(drawn, part, colors),
       otherFont: part.kind === "text" && part.fontFamily !== drawn.fontFamily,

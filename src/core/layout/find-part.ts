@@ -16,6 +16,7 @@ function runsOf(document: Node, person: Person | null, kind: PartDrift["kind"]):
   if (kind === "text")
     return textColorsOf(document, person).map(({ position, text }) => ({ position, words: asRead(text) }));
   const found: Run[] = [];
+  if (kind === "box") return found;
   document.descendants((node, position) => {
     if (image.is(node) && image.of(node).source !== "")
       found.push({ position, words: asRead(image.of(node).alt) });

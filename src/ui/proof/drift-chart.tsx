@@ -3,6 +3,7 @@
 import Link from "next/link";
 import { unstillReason, type PartDrift } from "@/core/layout";
 import type { Measured } from "../signature/stillness/measure-proofs";
+import { partName } from "../signature/stillness/said";
 
 interface Props {
   readonly measured: Measured;
@@ -42,7 +43,7 @@ export function DriftChart({ measured, marked, onMark, onBench }: Props) {
       <ol>
         {drifting.map(({ part, parts, proofs }) => {
           const place = onBench(parts, part.id);
-          const name = part.text ? `“${part.text.slice(0, 40)}”` : "A picture";
+          const name = partName(part);
           return (
             <li
               key={part.id}

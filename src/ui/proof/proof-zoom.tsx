@@ -9,7 +9,7 @@ import { SignatureFrame } from "../parts/drawing/signature-frame";
 import { SliderField } from "../parts/fields/slider-field";
 import { WordSwitch } from "../parts/fields/word-switch";
 import { ProofFrame } from "../signature/stillness/proof-frame";
-import { notesOf, saidOf, saidOfPart } from "../signature/stillness/said";
+import { notesOf, partName, saidOf, saidOfPart } from "../signature/stillness/said";
 import type { MeasuredProof } from "../signature/stillness/measure-proofs";
 
 interface Props {
@@ -100,9 +100,7 @@ export function ProofZoom({ proof, base, design, measured, fonts, onClose }: Pro
             <ul className="max-h-48 overflow-y-auto" tabIndex={0} aria-label="What is not still">
               {unstill.map((part) => (
                 <li key={part.id} className="border-b border-hairline py-1 last:border-0">
-                  <span className="[overflow-wrap:anywhere]">
-                    {part.text ? `“${part.text.slice(0, 60)}”` : "A picture"}
-                  </span>{" "}
+                  <span className="[overflow-wrap:anywhere]">{partName(part)}</span>{" "}
                   <span className="text-clay">{saidOfPart(part)}</span>
                 </li>
               ))}

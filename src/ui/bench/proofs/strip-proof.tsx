@@ -8,7 +8,7 @@ import { ChoiceField } from "../../parts/fields/choice-field";
 import { PopoverPanel } from "../../parts/popover-panel";
 import type { MeasuredProof } from "../../signature/stillness/measure-proofs";
 import { ProofFrame } from "../../signature/stillness/proof-frame";
-import { notesOf, saidOf, saidOfPart } from "../../signature/stillness/said";
+import { notesOf, partName, saidOf, saidOfPart } from "../../signature/stillness/said";
 import { placeNames, placeText, readPlaces, type Place } from "./shown-proofs";
 
 interface Props {
@@ -50,8 +50,7 @@ function Told({ proof, measured, onPart }: Pick<Props, "proof" | "measured" | "o
                   onClick={() => onPart(drift, part.id)}
                   className="block w-full rounded-sm px-1 py-0.5 text-left hover:bg-kelp"
                 >
-                  {part.text ? `“${part.text.slice(0, 60)}”` : "A picture"}{" "}
-                  <span className="text-clay">{saidOfPart(part)}</span>
+                  {partName(part)} <span className="text-clay">{saidOfPart(part)}</span>
                 </Popover.Close>
               </li>
             ))}

@@ -1,5 +1,5 @@
 /** Reads where the parts of a drawn signature stand, and how they look, from the document that draws it. */
-import { partAttribute, wholeAttribute } from "@/core/clients";
+import { boxAttribute, partAttribute, wholeAttribute } from "@/core/clients";
 import type { DrawnPart } from "@/core/layout";
 import type { Size } from "@/core/pictures";
 
@@ -74,6 +74,39 @@ const around = (boxes: readonly DOMRect[]) => {
     height: Math.max(...boxes.map((box) => box.bottom)) - top,
   };
 };
+
+const sides = ["Top", "Right", "Bottom", "Left"] as const;
+
+/** The cells that are drawn with a border or filled; one whose border and filling are gone is not there. */
+function boxesIn(body: HTMLElement, view: Window, origin: DOMRect): readonly DrawnPart[] {
+  return [...body.querySelectorAll(`[${boxAttribute}]`)].flatMap((element): readonly DrawnPart[] => {
+    const style = view.getComputedStyle(element);
+    const border = sides.find(
+      (side) => style[`border${side}Style`] !== "none" && Number.parseFloat(style[`border${side}Width`]) > 0,
+    );
+    const filled = !seeThrough.test(style.backgroundColor);
+    if (!border && !filled) return [];
+    const { left, top, width, height } = element.getBoundingClientRect();
+    return [
+      {
+        // Numbers below zero, since a cell may hold text as well.
+        id: -1 - Number(element.getAttribute(boxAttribute)),
+        kind: "box",
+        text: border ? "border" : "filled cell",
+        left: left - origin.left,
+        top: top - origin.top,
+        width,
+        height,
+        lines: [],
+        color: border ? style[`border${border}Color`] : style.backgroundColor,
+        behind: style.backgroundColor,
+        fontSize: 0,
+        fontFamily: "",
+        source: "",
+      },
+    ];
+  });
+}
 
 /** Every part that has a box, its place measured from the signature's top left. */
 export function readParts(body: HTMLElement): DrawnSignature {

@@ -19,6 +19,12 @@ export function saidOfPart(part: PartDrift): string {
   return reason === null ? "is still" : said[reason];
 }
 
+/** What a part is called: by what it says, or by what it is. */
+export function partName({ kind, text }: Pick<PartDrift, "kind" | "text">): string {
+  if (kind === "box") return text === "border" ? "A border" : "A filled cell";
+  return text ? `“${text.slice(0, 60)}”` : "A picture";
+}
+
 const words: Readonly<Record<UnstillReason, (parts: readonly PartDrift[]) => string>> = {
   missing: (parts) => `${parts.length} gone`,
   wrapped: (parts) => `${parts.length} wrapped`,
