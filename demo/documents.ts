@@ -246,7 +246,7 @@ const inAHurry = (cut: Cuts): Node => {
         cell(
           { width: [240], padding: { left: 12 } },
           line(text("Jo Li", size(16), bold, pale)),
-          line(text("Intern   —   Press")),
+          line(text("Intern\u00a0\u00a0 —\u00a0\u00a0 Press")),
           line(),
           line(text("Write to jo@harrowfen.example", link("mailto:jo@harrowfen.example"))),
           line(text("harrowfen.example", link("https://harrowfen.example"))),
