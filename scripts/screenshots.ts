@@ -128,10 +128,15 @@ async function lookAtAddress(page: Page): Promise<void> {
   await page.getByText("has moved for good").waitFor();
 }
 
+async function openMeasured(page: Page): Promise<void> {
+  await openSignature(page, "Full");
+  await page.locator("[data-stand-in] [data-still]").first().waitFor();
+}
+
 const views: readonly (readonly [name: string, open: (page: Page) => Promise<unknown>])[] = [
   ["shelf", (page) => page.goto("/")],
   ["start", (page) => page.goto("/start")],
-  ["bench", (page) => openSignature(page, "Full")],
+  ["bench", openMeasured],
   ["bench-cells", selectCells],
   ["bench-colours", pickColour],
   ["bench-icons", chooseIcons],

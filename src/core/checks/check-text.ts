@@ -201,8 +201,10 @@ function checkAmount(document: Node, runs: readonly Run[], person: Person | null
 function checkFields(document: Node, gaps: DirectoryGaps | undefined): Found[] {
   const found: Found[] = [];
   if (!gaps) return found;
-  document.descendants((node, position) => {
-    if (!personField.is(node)) return;
+  document.descendants((node, position, parent) => {
+    // Separators go with an empty field; words that were written around it stay.
+    if (!personField.is(node) || !parent?.children.some(({ isText, text }) => isText && hasWords(text ?? "")))
+      return;
     const { field, fallback, takesLine } = personField.of(node);
     const lacking = gaps.lacking[field] ?? 0;
     if (lacking === 0 || fallback !== "" || takesLine) return;
