@@ -154,6 +154,7 @@ export function readParts(body: HTMLElement): DrawnSignature {
       source: picture ? pathOf(element) : "",
     });
   }
+  parts.push(...boxesIn(body, view, origin));
   return {
     parts,
     width: body.scrollWidth,
