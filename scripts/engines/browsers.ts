@@ -20,19 +20,31 @@ export interface Engine {
 const viewport = { width: 1700, height: 900 } as const;
 const read = (answer: unknown): readonly Measured[] => JSON.parse(String(answer)) as Measured[];
 
+/** What the drivers' pages have in common. */
+interface OpenedPage {
+  goto: (address: string) => Promise<unknown>;
+  evaluate: (text: string) => Promise<unknown>;
+}
+
+async function measureEach(
+  page: OpenedPage,
+  addresses: readonly string[],
+): Promise<readonly (readonly Measured[])[]> {
+  const all: (readonly Measured[])[] = [];
+  for (const address of addresses) {
+    await page.goto(address);
+    all.push(read(await page.evaluate(measuring)));
+  }
+  return all;
+}
+
 const blink: Engine = {
   name: "Chromium",
   needs: { "/usr/bin/chromium": "chromium" },
   async measure(addresses) {
     const browser = await chromium.launch(chromiumLaunch);
     try {
-      const page = await browser.newPage({ viewport });
-      const all: (readonly Measured[])[] = [];
-      for (const address of addresses) {
-        await page.goto(address);
-        all.push(read(await page.evaluate(measuring)));
-      }
-      return all;
+      return await measureEach(await browser.newPage({ viewport }), addresses);
     } finally {
       await browser.close();
     }
@@ -50,13 +62,7 @@ const gecko: Engine = {
       defaultViewport: viewport,
     });
     try {
-      const page = await browser.newPage();
-      const all: (readonly Measured[])[] = [];
-      for (const address of addresses) {
-        await page.goto(address);
-        all.push(read(await page.evaluate(measuring)));
-      }
-      return all;
+      return await measureEach(await browser.newPage(), addresses);
     } finally {
       await browser.close();
     }
@@ -93,12 +99,13 @@ const webKit: Engine = {
         .build();
       try {
         await browser.manage().window().setRect({ x: 0, y: 0, width: 1760, height: 980 });
-        const all: (readonly Measured[])[] = [];
-        for (const address of addresses) {
-          await browser.get(address);
-          all.push(read(await browser.executeScript(`return ${measuring}`)));
-        }
-        return all;
+        return await measureEach(
+          {
+            goto: (address) => browser.get(address),
+            evaluate: (text) => browser.executeScript(`return ${text}`),
+          },
+          addresses,
+        );
       } finally {
         await browser.quit();
       }

@@ -135,7 +135,7 @@ test("too few pixels are said with their number, here and as a finding, and made
   await expect(page.locator(".signature-editor img")).toHaveAttribute("width", "150");
   await page.getByRole("button", { name: /^Row 1: / }).click();
   await expect(page.locator('[data-finding="picture-too-few-pixels"]')).toContainText(
-    "needs 300 × 300 px to be sharp at 150 × 150 px",
+    "It has 96 × 96 px, and needs 300 × 300 px to be sharp at 150 × 150",
   );
 });
 
