@@ -13,7 +13,7 @@ export { checkSignature, type CheckOptions } from "./check-signature";
 export { gapsOf, type DirectoryGaps } from "./check-text";
 export { costliestParts, type PartCost } from "./costliest-parts";
 export type { Finding, Severity, Station } from "./finding";
-export { applyMend, applyMends, type Mend, type Redraw } from "./mend";
+export { applyMend, applyMends, hasPlace, type Mend, type Redraw } from "./mend";
 export { weightOf } from "./weight-of";
 export { suggestAlt, type AltContext } from "./suggest-alt";
 export { proofReport, type ReportedProof } from "./proof-report";

@@ -151,6 +151,10 @@ export function applyMend(transform: Transform, mend: Mend): Transform {
   return transform;
 }
 
+/** Whether a mend is of a place in the document that it was found in, and not of all of it. */
+export const hasPlace = (mend: Mend): boolean =>
+  "position" in mend || mend.kind === "lead-to" || mend.kind === "unlink";
+
 /** A mend whose places are those of a document before some steps; null where what it would mend is gone. */
 function mapped(mend: Mend, mapping: Mapping): Mend | null {
   if (mend.kind === "lead-to" || mend.kind === "unlink") {

@@ -16,11 +16,11 @@ import type { PictureTarget } from "./pictures/place-picture";
 import type { Editor } from "./editor/use-editor";
 
 /** The findings of the signature as it was when typing paused last. */
-export interface Checked extends Found, Pick<Mending, "mend">, Pick<SettingAside, "setAside"> {
+export interface CheckedOnBench extends Found, Pick<Mending, "mend">, Pick<SettingAside, "setAside"> {
   /** Whether they are of an earlier document, or pictures are being drawn: mends wait. */
   readonly busy: boolean;
   /** Selects what one is about. */
-  readonly show: (finding: Finding) => void;
+  readonly show: (finding: Finding) => unknown;
 }
 
 /** What every tool of the Bench works on. */
@@ -39,7 +39,7 @@ export interface BenchValue {
   /** Opens the choice of icons for the row at a position. */
   readonly chooseIcons: (position: number) => void;
   /** What will go wrong, and putting it right. */
-  readonly checked: Checked;
+  readonly checked: CheckedOnBench;
   readonly choosePicture: (target: PictureTarget) => void;
   /** Opens the cut of the picture with a source at a position. */
   readonly cutPicture: (source: string, position: number) => void;

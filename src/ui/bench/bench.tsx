@@ -20,7 +20,7 @@ import { useAhead } from "../parts/lazily";
 import { staged } from "../parts/drawing/stage";
 import { paletteFor } from "../signature/palette";
 import type { PersonChoice } from "../signature/signature-header";
-import type { BenchValue, Checked } from "./bench-context";
+import type { BenchValue, CheckedOnBench } from "./bench-context";
 import { ActionPalette } from "./dialogs/action-palette";
 import {
   ConflictDialog,
@@ -39,14 +39,11 @@ import { replaceDocument } from "../signature/editing/replace-document";
 import { useSignature } from "../signature/editing/use-signature";
 import { readBenchPlace } from "../signature/bench-place";
 import { takeStarted } from "../signature/just-started";
-import { useAsides } from "../signature/use-asides";
-import { useFindings } from "../signature/use-findings";
-import { useMending } from "../signature/use-mending";
+import { useChecked } from "../signature/use-checked";
 import type { Form } from "../signature/form-switch";
 import type { LetterType } from "./sheet/letter-type";
 import { ProofStrip } from "./proofs/proof-strip";
 import { useMeter } from "./proofs/use-meter";
-import { usePictureColors } from "../signature/stillness/use-picture-colors";
 import { useBenchActions, type Open } from "./tools/use-bench-actions";
 import { useEditor } from "./editor/use-editor";
 
@@ -168,26 +165,8 @@ export function Bench({ signature, person: ownPerson, people, base, brandColors,
       ),
     [document, person, base, form],
   );
-  const pictureColors = usePictureColors(document, rest.colors);
-  const { asides, setAside } = useAsides(signature.id, rest.asides);
-  const found = useFindings(
-    document,
-    {
-      person,
-      base,
-      pictures: facts,
-      colors: pictureColors.colors,
-      answers,
-      organisation,
-      networks,
-      gaps: rest.gaps,
-      asides,
-    },
-    edited.asOpened ? rest.findings : [],
-  );
-  const { findings } = found;
   const change = useCallback(
-    (edit: (transform: Transform) => void): boolean => {
+    (edit: (transform: Transform) => unknown): boolean => {
       let changed = false;
       tools.apply(
         ({ tr }) => {
@@ -201,14 +180,21 @@ export function Bench({ signature, person: ownPerson, people, base, brandColors,
     },
     [tools],
   );
-  const { mend, drawing } = useMending(change, known.learnCut);
+  const checks = useChecked(
+    edited,
+    { ...rest, base },
+    { person, answers, organisation, networks },
+    known,
+    change,
+  );
+  const { findings } = checks;
 
   /** What is tried, or was only just chosen, is not what would be sent. */
   const asSent = form === "full" && person === ownPerson;
   const meter = useMeter(edited, html, {
     base,
     asSent,
-    colors: pictureColors,
+    colors: checks.colors,
     kept: rest.kept,
     revision: signature.revision,
   });
@@ -223,17 +209,18 @@ export function Bench({ signature, person: ownPerson, people, base, brandColors,
     tryLongest: longest.toggle,
   });
 
-  const checked = useMemo<Checked>(
+  // The tools follow in a transition, so that a key and its proofs wait for nothing of this.
+  const { document: foundIn, mend, setAside, drawing } = checks;
+  const checked = useMemo<CheckedOnBench>(
     () => ({
-      ...found,
+      findings,
+      document: foundIn,
       mend,
       setAside,
-      busy: drawing || found.document !== document,
-      show: ({ position }) => {
-        if (position !== null && position < document.content.size) select(position);
-      },
+      busy: drawing || foundIn !== shown.doc,
+      show: ({ position }) => position !== null && select(position),
     }),
-    [found, mend, setAside, drawing, document, select],
+    [findings, foundIn, mend, setAside, drawing, shown.doc, select],
   );
   const showPart = useCallback(
     (parts: readonly PartDrift[], id: number): void => {

@@ -2,11 +2,12 @@
 
 /** Carrying out mends: those of the document at once, and those that the server draws pictures for once it has. */
 import { useCallback, useState } from "react";
-import type { Transform } from "prosemirror-transform";
+import type { Node } from "prosemirror-model";
 import { toast } from "sonner";
 import { endpoints, type Cut } from "@/contract";
-import { applyMends, type Mend, type Redraw } from "@/core/checks";
+import { applyMends, hasPlace, type Mend, type Redraw } from "@/core/checks";
 import { ask } from "../parts/asking/ask";
+import type { Change } from "./editing/single-steps";
 
 /** The mend with what was drawn in place of each of its pictures. */
 async function drawn(mend: Redraw, learn: (cut: Cut) => void): Promise<Redraw> {
@@ -37,15 +38,15 @@ export async function drawMends(mends: readonly Mend[], learn: (cut: Cut) => voi
 export interface Mending {
   /** Whether pictures are being drawn. */
   readonly drawing: boolean;
-  /** Carries mends of one document out in one step; answers how many changed something. */
+  /** Carries mends out in one step; answers how many changed something. */
   readonly mend: (mends: readonly Mend[]) => Promise<number>;
 }
 
-/** `change` makes one step of a change and answers whether it changed anything; `learn` is told of new cuts. */
-export function useMending(
-  change: (edit: (transform: Transform) => void) => boolean,
-  learn: (cut: Cut) => void,
-): Mending {
+/**
+ * `found` is the document that the mends are of. Where it has changed since, while pictures were drawn or by another window,
+ * only those are carried out that are of no place in it. `change` makes one step of a change; `learn` is told of new cuts.
+ */
+export function useMending(found: Node, change: Change, learn: (cut: Cut) => void): Mending {
   const [drawing, setDrawing] = useState(false);
   const mend = useCallback<Mending["mend"]>(
     async (mends) => {
@@ -53,11 +54,17 @@ export function useMending(
       try {
         const ready = await drawMends(mends, learn);
         let applied = 0;
-        const did = change((transform) => {
-          applied = applyMends(transform, ready);
+        let left = 0;
+        change((transform) => {
+          const fitting = transform.doc === found ? ready : ready.filter((each) => !hasPlace(each));
+          left = ready.length - fitting.length;
+          applied = applyMends(transform, fitting);
+          if (transform.steps.length === 0) applied = 0;
         });
-        if (!did) toast("That had been put right already.");
-        return did ? applied : 0;
+        if (left > 0)
+          toast("The signature was changed meanwhile: what is of a place in it waits to be found again.");
+        else if (applied === 0) toast("That had been put right already.");
+        return applied;
       } catch (error) {
         toast.error((error as Error).message);
         return 0;
@@ -65,7 +72,7 @@ export function useMending(
         setDrawing(false);
       }
     },
-    [change, learn],
+    [found, change, learn],
   );
   return { drawing, mend };
 }
