@@ -1,6 +1,6 @@
 "use client";
 
-import { memo, useEffect, useMemo, useState } from "react";
+import { memo, useCallback, useEffect, useMemo, useState } from "react";
 import { toast } from "sonner";
 import type { Proof, ProofKey, proofsFor } from "@/core/clients";
 import type { PartDrift } from "@/core/layout";
@@ -52,8 +52,11 @@ export const ProofStrip = memo(function ProofStrip({ html, base, opened, width, 
   const keys = useMemo(() => proofsIn(places, measured), [places, measured]);
   const proofs = useProofs(html, keys, opened);
   const current = last?.html === html;
-  const put = (index: number, place: Place): void =>
-    keep(placesText(places.map((before, each) => (each === index ? place : before))));
+  const put = useCallback(
+    (index: number, place: Place): void =>
+      keep(placesText(places.map((before, each) => (each === index ? place : before)))),
+    [keep, places],
+  );
   return (
     <section
       aria-label="Proofs"
@@ -67,7 +70,8 @@ export const ProofStrip = memo(function ProofStrip({ html, base, opened, width, 
               key={index}
               proof={proof}
               place={place}
-              onPlace={(next) => put(index, next)}
+              index={index}
+              onPlace={put}
               base={base}
               width={width}
               height={last?.design.height ?? null}

@@ -1,20 +1,22 @@
 "use client";
 
 import { Popover } from "radix-ui";
+import { useCallback, useEffect, useRef } from "react";
 import { groupChanges, isSeen, standIns, type Proof } from "@/core/clients";
 import { unstillReason, type PartDrift } from "@/core/layout";
 import { frameMargin } from "../../parts/drawing/frame-document";
-import { ChoiceField } from "../../parts/fields/choice-field";
-import { PopoverPanel } from "../../parts/popover-panel";
 import type { MeasuredProof } from "../../signature/stillness/measure-proofs";
 import { ProofFrame } from "../../signature/stillness/proof-frame";
-import { notesOf, partName, saidOf, saidOfPart } from "../../signature/stillness/said";
-import { placeNames, placeText, readPlaces, type Place } from "./shown-proofs";
+import { partName, saidOfPart } from "../../signature/stillness/said";
+import { placeNames, placeText, type Place } from "./shown-proofs";
+import { StripHead } from "./strip-head";
 
 interface Props {
   readonly proof: Proof;
   readonly place: Place;
-  readonly onPlace: (place: Place) => void;
+  /** Which place of the strip it is. */
+  readonly index: number;
+  readonly onPlace: (index: number, place: Place) => void;
   readonly base: string;
   /** Of the table, and of the whole design once that has been measured; px. */
   readonly width: number;
@@ -73,14 +75,21 @@ function Told({ proof, measured, onPart }: Pick<Props, "proof" | "measured" | "o
 
 /** One proof on the strip, live; what is said of it is what was measured when typing paused last. */
 export function StripProof(props: Props) {
-  const { proof, place, onPlace, base, width, height, measured, current, onPart, className } = props;
+  const { proof, place, index, onPlace, base, width, height, measured, current, onPart, className } = props;
   const name = placeNames[placeText({ ...proof, account: "own" })] ?? standIns[proof.client].name;
   const design = width + 2 * frameMargin;
   const fitting = height === null ? 1 : room.height / height;
   // A pane that is narrower than the design shows it no larger than the others do.
   const pane = Math.min(standIns[proof.client].width, design);
   const scale = Math.max(leastScale, Math.min(1, room.width / design, fitting));
-  const said = measured ? [saidOf(measured), ...notesOf(measured)].join("; ") : "not measured yet";
+  const latest = useRef(proof);
+  useEffect(() => {
+    latest.current = proof;
+  }, [proof]);
+  const told = useCallback(
+    () => <Told proof={latest.current} measured={measured} onPart={onPart} />,
+    [measured, onPart],
+  );
   return (
     <article
       data-stand-in={proof.client}
@@ -88,30 +97,15 @@ export function StripProof(props: Props) {
       aria-label={name}
       className={`min-w-0 ${className}`}
     >
-      <ChoiceField
-        label={`What stands here: ${name}`}
-        quiet
-        value={placeText(place)}
-        choices={
-          place === "least-still" ? { ...placeNames, "least-still": `Least still: ${name}` } : placeNames
-        }
-        look="text-[13px] leading-5 hover:text-pine"
-        onChange={(next) => onPlace(readPlaces(next)[0] ?? "least-still")}
+      <StripHead
+        name={name}
+        place={place}
+        index={index}
+        onPlace={onPlace}
+        measured={measured}
+        current={current}
+        told={told}
       />
-      <Popover.Root>
-        <Popover.Trigger
-          aria-label={`${name}: ${said}. What is not still, and what it changes`}
-          data-still={measured?.still}
-          className={`block max-w-full truncate rounded-sm text-left text-xs leading-4 font-medium hover:underline ${
-            !measured || !current ? "text-soft" : measured.still ? "text-lichen" : "text-clay"
-          }`}
-        >
-          {said}
-        </Popover.Trigger>
-        <PopoverPanel label={`${name}, measured`} align="start" className="w-96 p-3 text-sm">
-          <Told proof={proof} measured={measured} onPart={onPart} />
-        </PopoverPanel>
-      </Popover.Root>
       <div className="mt-1 overflow-hidden" style={{ height: room.height }}>
         <ProofFrame proof={proof} base={base} room={pane * scale} design={design} />
       </div>
