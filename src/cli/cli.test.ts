@@ -101,6 +101,7 @@ describe("check", () => {
     ) as { code: string; severity: string; at: string; clients: string[] }[];
     expect(findings.map(({ code, severity, at }) => [code, severity, at])).toEqual([
       ["wider-than-a-phone", "note", "signature"],
+      ["wraps-without-its-font", "note", "row 1, cell 2, line 3"],
       ["wraps-without-its-font", "note", "row 1, cell 2, line 4"],
     ]);
     expect(findings[0]!.clients).toContain("phone-system");

@@ -2,24 +2,24 @@
 import type { Node } from "prosemirror-model";
 import { faceSeen, standIns, standInIds } from "../clients";
 import { wordWidth } from "../layout";
-import type { Person } from "../people";
 import {
   button,
   cell,
   drawnInRow,
-  fieldText,
+  hasWords,
   iconRow,
   image,
   innerWidth,
   line,
   outerTable,
-  personField,
-  settingsIn,
+  placeWidth,
+  separator,
   settingsOf,
   tableMap,
-  textLook,
   type CellPlace,
+  type DrawnFace,
   type TableMap,
+  type TextRun,
 } from "../signature";
 import type { Found } from "./finding";
 
@@ -83,60 +83,80 @@ function setWidth({ places }: TableMap, own: CellPlace): number | null {
   return sum;
 }
 
+/** Of some things with widths, the widest that is wider than the room; null where all have room. */
+function tooWide<T extends { readonly width: number }>(all: readonly T[], room: number): T | null {
+  const [widest] = [...all].sort((one, other) => other.width - one.width);
+  return widest && widest.width > room ? widest : null;
+}
+
 /** Parts for which a column is wider than it was set to, each cell once. */
 function checkRoom(map: TableMap, start: number): Found[] {
   return map.places.flatMap((place): Found[] => {
     const given = setWidth(map, place);
     if (given === null) return [];
-    const drawn = map.columnWidths
-      .slice(place.column, place.column + place.colspan)
-      .reduce((sum, width) => sum + width, 0);
-    if (drawn <= given + tolerance) return [];
-    const room = innerWidth(map, place) - (drawn - given);
-    let widest: { readonly node: Node; readonly position: number } | null = null;
-    place.node.forEach((node, offset) => {
-      if (widthOf(node) > room + tolerance && (!widest || widthOf(node) > widthOf(widest.node)))
-        widest = { node, position: start + place.offset + 1 + offset };
-    });
-    // Another cell of the column makes it wider.
+    const more = placeWidth(map, place) - given;
+    if (more <= tolerance) return [];
+    const room = innerWidth(map, place) - more;
+    const parts: { readonly node: Node; readonly position: number; readonly width: number }[] = [];
+    place.node.forEach((node, offset) =>
+      parts.push({ node, position: start + place.offset + 1 + offset, width: widthOf(node) }),
+    );
+    const widest = tooWide(parts, room + tolerance);
+    // Otherwise another cell of the column makes it wider.
     if (!widest) return [];
-    const { node, position } = widest as { node: Node; position: number };
     return [
       {
         code: "column-wider-than-set",
-        position,
-        message: `The ${named(node)} is ${Math.round(widthOf(node))} px wide and its cell has room for ${Math.max(0, Math.round(room))} px, so the column is ${Math.round(drawn - given)} px wider than it was set to.`,
+        position: widest.position,
+        message: `The ${named(widest.node)} is ${Math.round(widest.width)} px wide and its cell has room for ${Math.max(0, Math.round(room))} px, so the column is ${Math.round(more)} px wider than it was set to.`,
       },
     ];
   });
 }
 
+/** The runs of each line, by where it begins. */
+type RunsByBlock = ReadonlyMap<number, readonly TextRun[]>;
+
+interface Line {
+  readonly node: Node;
+  readonly position: number;
+  readonly runs: readonly TextRun[];
+}
+
+/** The lines of a cell that say anything. */
+function linesIn({ node, offset }: CellPlace, start: number, runs: RunsByBlock): readonly Line[] {
+  const found: Line[] = [];
+  node.forEach((block, inside) => {
+    const position = start + offset + 1 + inside;
+    const own = runs.get(position);
+    if (line.is(block) && own) found.push({ node: block, position, runs: own });
+  });
+  return found;
+}
+
+const drawnText = ({ text, look }: TextRun): string => (look.upperCase ? text.toUpperCase() : text);
+
+/** Rounding of letters; px. */
+const ofLetters = 2;
+
 /** Words that are wider than the room in their cell, each cell's widest. */
-function checkWords(document: Node, map: TableMap, start: number, person: Person | null): Found[] {
-  const settings = settingsOf(document);
+function checkWords(map: TableMap, start: number, runs: RunsByBlock): Found[] {
   return map.places.flatMap((place): Found[] => {
     const room = innerWidth(map, place);
-    let worst: { readonly position: number; readonly word: string; readonly width: number } | null = null;
-    place.node.forEach((block, offset) => {
-      if (!line.is(block)) return;
-      block.forEach((node, inside) => {
-        const said = node.isText ? (node.text ?? "") : personField.is(node) ? fieldText(node, person) : "";
-        const look = textLook(node.marks, settingsIn(block, settings));
-        for (const word of said.split(/[\s\u200b-]+/)) {
-          const drawn = look.upperCase ? word.toUpperCase() : word;
-          const width = wordWidth(drawn, look);
-          if (width > room + 2 && (!worst || width > worst.width))
-            worst = { position: start + place.offset + 2 + offset + inside, word, width };
-        }
-      });
-    });
-    if (!worst) return [];
-    const { position, word, width } = worst as { position: number; word: string; width: number };
+    const words = linesIn(place, start, runs).flatMap((own) =>
+      own.runs.flatMap((run) =>
+        drawnText(run)
+          .split(/[\s\u200b-]+/)
+          .map((word) => ({ word, position: run.position, width: wordWidth(word, run.look) })),
+      ),
+    );
+    const widest = tooWide(words, room + ofLetters);
+    if (!widest) return [];
     return [
       {
         code: "word-wider-than-its-cell",
-        position,
-        message: `“${word.slice(0, 50)}” is about ${Math.round(width)} px wide and has ${Math.round(room)} px: it widens its column, or sticks out of it.`,
+        position: widest.position,
+        message: `“${widest.word.slice(0, 50)}” is about ${Math.round(widest.width)} px wide and has ${Math.round(room)} px: it widens its column, or sticks out of it.`,
       },
     ];
   });
@@ -145,41 +165,43 @@ function checkWords(document: Node, map: TableMap, start: number, person: Person
 /** What every kind would draw where nothing of a stack is installed. */
 const anyKind = { fonts: "phone-without-fonts" } as const;
 
+/** What in a line is as wide whatever the font: small pictures and the gaps of separators. */
+const fixedWidth = (node: Node): number =>
+  node.children.reduce((sum, child) => {
+    if (image.is(child)) return sum + image.of(child).width;
+    if (!separator.is(child)) return sum;
+    const { gap, gapBefore } = separator.of(child);
+    return sum + (gapBefore ?? gap) + gap;
+  }, 0);
+
 /** Lines that fit as they are set, and wrap in the widest face that falls in where their font is not there. */
-function checkWithoutFont(document: Node, map: TableMap, start: number, person: Person | null): Found[] {
-  const settings = settingsOf(document);
+function checkWithoutFont(map: TableMap, start: number, runs: RunsByBlock): Found[] {
   return map.places.flatMap((place) => {
     const room = innerWidth(map, place);
-    const found: Found[] = [];
-    place.node.forEach((block, offset) => {
-      if (!line.is(block)) return;
-      let own = 0;
-      let widest = 0;
-      let said = "";
-      block.forEach((node) => {
-        const words = node.isText ? (node.text ?? "") : personField.is(node) ? fieldText(node, person) : "";
-        const look = textLook(node.marks, settingsIn(block, settings));
-        const drawn = look.upperCase ? words.toUpperCase() : words;
-        const face = faceSeen(anyKind, look.font, "widest").drawnWith ?? "dejavu-sans";
-        own += wordWidth(drawn, look);
-        widest += wordWidth(drawn, { ...look, face });
-        said += words || " ";
-      });
-      if (!/\s/.test(said.trim()) || own > room || widest <= room + tolerance) return;
-      found.push({
-        code: "wraps-without-its-font",
-        position: start + place.offset + 1 + offset,
-        message: `“${said.trim().slice(0, 50)}” has ${Math.floor(room - own)} px to spare: where its font is not there, the widest face that may fall in needs ${Math.ceil(widest - room)} px more than there is, and it wraps.`,
-      });
+    return linesIn(place, start, runs).flatMap(({ node, position, runs: own }): Found[] => {
+      const said = own.map(({ text }) => text).join(" ");
+      const widthIn = (faceOf: (run: TextRun) => DrawnFace | null): number =>
+        own.reduce((sum, run) => {
+          const face = faceOf(run);
+          return sum + wordWidth(drawnText(run), { ...run.look, ...(face && { face }) });
+        }, fixedWidth(node));
+      const set = widthIn(() => null);
+      const widest = widthIn(({ look }) => faceSeen(anyKind, look.font, "widest").drawnWith);
+      if (!/\s/.test(said.trim()) || set > room || widest <= room + tolerance) return [];
+      return [
+        {
+          code: "wraps-without-its-font",
+          position,
+          message: `“${said.trim().slice(0, 50)}” has ${Math.floor(room - set)} px to spare: where its font is not there, the widest face that may fall in needs ${Math.ceil(widest - room)} px more than there is, and it wraps.`,
+        },
+      ];
     });
-    return found;
   });
 }
 
 interface PlacedIcon {
   readonly position: number;
   readonly height: number;
-  readonly cell: number;
 }
 
 /** Icons that stand alone in cells of one row, with different heights. */
@@ -192,9 +214,7 @@ function checkIconCells(map: TableMap, start: number): Found[] {
         const [only] = node.children;
         if (!only || !image.is(only)) return [];
         const { width, height } = image.of(only);
-        return Math.max(width, height) <= largestIcon
-          ? [{ position: start + offset + 1, height, cell: offset }]
-          : [];
+        return Math.max(width, height) <= largestIcon ? [{ position: start + offset + 1, height }] : [];
       });
     const heights = [...new Set(icons.map(({ height }) => height))];
     const [first] = icons;
@@ -244,18 +264,7 @@ function checkButtons(document: Node): Found[] {
   return found;
 }
 
-/** The smallest type of a document that has letters; px. */
-function smallestType(document: Node): number {
-  const settings = settingsOf(document);
-  let smallest = Infinity;
-  document.descendants((node, _position, parent) => {
-    if ((node.isText && /[\p{L}\p{N}]/u.test(node.text ?? "")) || personField.is(node))
-      smallest = Math.min(smallest, textLook(node.marks, settingsIn(parent, settings)).size);
-  });
-  return smallest;
-}
-
-function checkWhole(document: Node): Found[] {
+function checkWhole(document: Node, runs: readonly TextRun[]): Found[] {
   const found: Found[] = [];
   const { width, places } = tableMap(outerTable(document));
   const { maxWidth } = settingsOf(document);
@@ -272,7 +281,7 @@ function checkWhole(document: Node): Found[] {
       position: null,
       message: `It is ${width} px wide, and a narrow phone has ${phone} px: there it is shrunk, cut off or scrolled.`,
     });
-  const smallest = smallestType(document);
+  const smallest = Math.min(...runs.flatMap(({ text, look }) => (hasWords(text) ? [look.size] : [])));
   for (const id of standInIds) {
     const standIn = standIns[id];
     const scale = standIn.width / (width + aroundOnPhones);
@@ -302,15 +311,17 @@ function tablesIn(document: Node): readonly { readonly table: Node; readonly sta
   return found;
 }
 
-export function checkBoxes(document: Node, person: Person | null): readonly Found[] {
+export function checkBoxes(document: Node, runs: readonly TextRun[]): readonly Found[] {
+  const byBlock = new Map<number, TextRun[]>();
+  for (const run of runs) byBlock.set(run.blockPosition, [...(byBlock.get(run.blockPosition) ?? []), run]);
   const inTables = tablesIn(document).flatMap(({ table, start }) => {
     const map = tableMap(table);
     return [
       ...checkRoom(map, start),
-      ...checkWords(document, map, start, person),
-      ...checkWithoutFont(document, map, start, person),
+      ...checkWords(map, start, byBlock),
+      ...checkWithoutFont(map, start, byBlock),
       ...checkIconCells(map, start),
     ];
   });
-  return [...checkWhole(document), ...inTables, ...checkIcons(document), ...checkButtons(document)];
+  return [...checkWhole(document, runs), ...inTables, ...checkIcons(document), ...checkButtons(document)];
 }

@@ -6,7 +6,17 @@ import { compile } from "../compile";
 import { describeLink, type NetworkKind } from "../links";
 import type { Person } from "../people";
 import { signatureBudget } from "../pictures";
-import { hasShortForm, hrefOf, image, placeOf, picturesOf, shortForm, textColorsOf } from "../signature";
+import {
+  hasShortForm,
+  hasWords,
+  hrefOf,
+  image,
+  picturesOf,
+  placeOf,
+  shortForm,
+  textRunsOf,
+  type TextRun,
+} from "../signature";
 import { asideKey, type Asides } from "./asides";
 import { entryOf } from "./catalogue";
 import { checkBoxes } from "./check-boxes";
@@ -129,14 +139,17 @@ function checkPictures(document: Node, options: CheckOptions): Found[] {
   return found;
 }
 
+/** The share from which a picture is of one colour: nothing is drawn in it. */
+const oneColor = 0.985;
+
 /** Loops whose first frame is of one colour, or of none. */
 function checkFirstFrames(document: Node, { pictures = {}, colors = {} }: CheckOptions): Found[] {
   return picturesOf(document).flatMap(({ node, position }): Found[] => {
     const { source } = image.of(node);
     const first = colors[source];
-    if (pictures[source]?.use !== "loop" || !first || (first[0]?.share ?? 0) < 0.985) {
-      if (first?.length !== 0 || pictures[source]?.use !== "loop") return [];
-    }
+    // A picture that is wholly clear has no colours.
+    const empty = first && (first[0]?.share ?? 1) >= oneColor;
+    if (pictures[source]?.use !== "loop" || !empty) return [];
     return [
       {
         code: "loop-begins-empty",
@@ -149,8 +162,8 @@ function checkFirstFrames(document: Node, { pictures = {}, colors = {} }: CheckO
 }
 
 /** How much is said in words, and how much in pictures. */
-function checkShare(document: Node, person: Person | null): Found[] {
-  const letters = textColorsOf(document, person).reduce((sum, { text }) => sum + text.trim().length, 0);
+function checkShare(document: Node, runs: readonly TextRun[]): Found[] {
+  const letters = runs.reduce((sum, { text }) => sum + (hasWords(text) ? text.trim().length : 0), 0);
   const areas = picturesOf(document)
     .map(({ node }) => image.of(node))
     .filter(({ source }) => source !== "")
@@ -235,12 +248,13 @@ function whole(document: Node, found: Found, asides: Asides): Finding {
  */
 export function checkSignature(document: Node, options: CheckOptions): readonly Finding[] {
   const { person, colors, answers, asides = {} } = options;
+  const runs = textRunsOf(document, person);
   const found: Found[] = [
     ...checkWhole(document, options),
-    ...checkBoxes(document, person),
-    ...checkText(document, options),
+    ...checkBoxes(document, runs),
+    ...checkText(document, runs, options.gaps),
     ...(hasShortForm(document) ? checkReply(shortForm(document), person) : []),
-    ...checkShare(document, person),
+    ...checkShare(document, runs),
     ...checkPictures(document, options),
     ...checkFirstFrames(document, options),
     ...checkDarkPictures(document, colors),

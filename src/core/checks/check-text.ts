@@ -3,16 +3,15 @@ import type { Node } from "prosemirror-model";
 import { fieldLabels, fieldNames, type FieldName, type Person } from "../people";
 import {
   line,
-  fieldText,
   font,
+  hasWords,
   personField,
-  settingsIn,
   settingsOf,
   spacer,
-  textLook,
+  textRunsOf,
   webSafeFont,
   type Settings,
-  type TextLook,
+  type TextRun,
 } from "../signature";
 import type { Found } from "./finding";
 import type { Mend } from "./mend";
@@ -31,39 +30,20 @@ export interface DirectoryGaps {
   readonly lacking: Readonly<Partial<Record<FieldName, number>>>;
 }
 
-interface Run {
-  readonly position: number;
-  readonly words: string;
-  readonly look: TextLook;
-}
-
-const hasWords = (text: string): boolean => /[\p{L}\p{N}]/u.test(text);
-
-/** Text as it is said for a person, run by run. */
-function runsOf(document: Node, person: Person | null, settings: Settings): readonly Run[] {
-  const found: Run[] = [];
-  document.descendants((node, position, parent) => {
-    const words = node.isText ? (node.text ?? "") : personField.is(node) ? fieldText(node, person) : "";
-    if (hasWords(words))
-      found.push({ position, words, look: textLook(node.marks, settingsIn(parent, settings)) });
-  });
-  return found;
-}
-
 /** Whether nothing stands in a line. */
 const isBlank = (node: Node): boolean =>
   line.is(node) && node.content.content.every(({ isText, text }) => isText && (text ?? "").trim() === "");
 
-function checkTypes(runs: readonly Run[]): Found[] {
+function checkTypes(runs: readonly TextRun[]): Found[] {
   const told = new Set<number>();
-  return runs.flatMap(({ position, words, look: { size } }): Found[] => {
+  return runs.flatMap(({ position, text, look: { size } }): Found[] => {
     if (size >= smallest || told.has(size)) return [];
     told.add(size);
     return [
       {
         code: "type-too-small",
         position,
-        message: `“${words.trim().slice(0, 40)}” is set in ${size} px, which is hard to read: ${smallest} px is the least.`,
+        message: `“${text.trim().slice(0, 40)}” is set in ${size} px, which is hard to read: ${smallest} px is the least.`,
         mend: { kind: "set-size", label: `Set it in ${smallest} px`, from: size, to: smallest },
       },
     ];
@@ -170,23 +150,18 @@ function checkLines(document: Node, settings: Settings): Found[] {
 }
 
 /** Lines of text that say something. */
-const linesIn = (document: Node, person: Person | null): number => {
-  let count = 0;
-  document.descendants((node) => {
-    if (!line.is(node)) return;
-    const said = node.content.content.some((child) =>
-      child.isText ? hasWords(child.text ?? "") : personField.is(child) && fieldText(child, person) !== "",
-    );
-    if (said) count++;
-  });
-  return count;
-};
+const linesIn = (runs: readonly TextRun[]): number =>
+  new Set(
+    runs.flatMap(({ text, block, blockPosition }) =>
+      line.is(block) && hasWords(text) ? [blockPosition] : [],
+    ),
+  ).size;
 
-function checkAmount(document: Node, runs: readonly Run[], person: Person | null): Found[] {
+function checkAmount(runs: readonly TextRun[]): Found[] {
   const found: Found[] = [];
   const note = (code: Found["code"], message: string): void =>
     void found.push({ code, position: null, message });
-  const lines = linesIn(document, person);
+  const lines = linesIn(runs);
   if (lines > most.lines)
     note("many-lines", `It has ${lines} lines of text, and ${most.lines} is as many as are read.`);
   const fonts = new Set(runs.map(({ look }) => look.font));
@@ -227,19 +202,20 @@ export const gapsOf = (people: readonly Person[]): DirectoryGaps => ({
 
 export function checkText(
   document: Node,
-  { person, gaps }: { readonly person: Person | null; readonly gaps?: DirectoryGaps | undefined },
+  runs: readonly TextRun[],
+  gaps: DirectoryGaps | undefined,
 ): readonly Found[] {
   const settings = settingsOf(document);
-  const runs = runsOf(document, person, settings);
+  const worded = runs.filter(({ text }) => hasWords(text));
   const found: Found[] = [
     ...checkFonts(document, settings),
-    ...checkTypes(runs),
+    ...checkTypes(worded),
     ...checkLines(document, settings),
     ...checkEmptyLines(document, settings),
-    ...checkAmount(document, runs, person),
+    ...checkAmount(worded),
     ...checkFields(document, gaps),
   ];
-  if (settings.language === "" && runs.length > 0)
+  if (settings.language === "" && worded.length > 0)
     found.push({
       code: "language-missing",
       position: null,
@@ -250,7 +226,7 @@ export function checkText(
 
 /** What a reply holds is repeated with every answer. */
 export function checkReply(short: Node, person: Person | null): readonly Found[] {
-  const lines = linesIn(short, person);
+  const lines = linesIn(textRunsOf(short, person));
   return lines > most.replyLines
     ? [
         {

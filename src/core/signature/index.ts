@@ -46,6 +46,7 @@ export { disclaimer, readyLines, type ReadyLine } from "./parts/ready-lines";
 export { starterPatterns, type StarterPattern } from "./patterns/starter-patterns";
 export {
   backgroundAt,
+  hasWords,
   hrefOf,
   leadingKind,
   linksOf,
@@ -57,6 +58,7 @@ export {
   settingsIn,
   textLook,
   textColorsOf,
+  textRunsOf,
   textLookIn,
   wordsIn,
   type LinkUse,
@@ -67,6 +69,7 @@ export {
   type TextColor,
   type TextLook,
   type TextRange,
+  type TextRun,
 } from "./queries";
 export { gapsIn } from "./gaps";
 export { nodeKinds, schema } from "./schema";

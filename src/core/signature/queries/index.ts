@@ -13,3 +13,4 @@ export {
   type TextLook,
   type TextRange,
 } from "./text-look";
+export { hasWords, textRunsOf, type TextRun } from "./text-runs";

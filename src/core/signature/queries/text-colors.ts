@@ -3,9 +3,7 @@ import type { Node } from "prosemirror-model";
 import type { Person } from "../../people";
 import { button } from "../kinds/button";
 import { cell } from "../kinds/cell-attributes";
-import { fieldText, personField } from "../kinds/person-field";
-import { settingsOf } from "../settings";
-import { leadsByItself, settingsIn, textLook } from "./text-look";
+import { hasWords, textRunsOf } from "./text-runs";
 
 /** A run of text that has letters or digits. Colours are six hex digits. */
 export interface TextColor {
@@ -17,9 +15,6 @@ export interface TextColor {
   /** Whether it is what a button says. */
   readonly ofButton: boolean;
 }
-
-const wordsOf = (node: Node, person: Person | null): string =>
-  node.isText ? (node.text ?? "") : personField.is(node) ? fieldText(node, person) : "";
 
 /** The background of the innermost of the nodes that sets one. */
 function backgroundAmong(ancestors: readonly Node[]): string | null {
@@ -36,21 +31,14 @@ export function backgroundAt(document: Node, position: number): string | null {
   return backgroundAmong(Array.from({ length: at.depth + 1 }, (_value, depth) => at.node(depth)));
 }
 
-/** Every run of text as it is drawn for a person, in document order. */
-export function textColorsOf(document: Node, person: Person | null = null): readonly TextColor[] {
-  const settings = settingsOf(document);
-  const found: TextColor[] = [];
-  document.descendants((node, position, parent) => {
-    const text = node.isInline ? wordsOf(node, person) : "";
-    if (!/[\p{L}\p{N}]/u.test(text)) return;
-    const look = textLook(node.marks, settingsIn(parent, settings), leadsByItself(node, person));
-    found.push({
+/** Every run of text that has letters or digits as it is drawn for a person, in document order. */
+export const textColorsOf = (document: Node, person: Person | null = null): readonly TextColor[] =>
+  textRunsOf(document, person)
+    .filter(({ text }) => hasWords(text))
+    .map(({ position, text, look, block }) => ({
       position,
       text,
       color: look.color,
       background: look.highlight ?? backgroundAt(document, position),
-      ofButton: parent !== null && button.is(parent),
-    });
-  });
-  return found;
-}
+      ofButton: button.is(block),
+    }));
