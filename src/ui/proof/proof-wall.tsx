@@ -27,6 +27,7 @@ import { keyText } from "../signature/stillness/proof-keys";
 import { everything, proofsOf, type Filters } from "./wall";
 import type { TrialPerson } from "./use-trial";
 import { useStaggered } from "./use-staggered";
+import { leastStillFirst } from "./worst";
 import { WallFilters } from "./wall-filters";
 
 const makeStill = lazily(() => import("./make-still").then(({ MakeStill }) => MakeStill));
@@ -97,10 +98,10 @@ export function ProofWall(props: Props) {
   const message = useMemo(() => messageOf(html, true), [html]);
   const [marked, setMarked] = useState<number | null>(null);
 
-  const proofs = useMemo(() => {
-    const unrestOf = (proof: Proof): number => before.get(keyText(proof))?.unrest ?? 0;
-    return [...proofsOf(message, filters)].sort((one, other) => unrestOf(other) - unrestOf(one));
-  }, [message, filters, before]);
+  const proofs = useMemo(
+    () => leastStillFirst(proofsOf(message, filters), before),
+    [message, filters, before],
+  );
 
   /** What is quoted or blocked is drawn differently on purpose. */
   const comparable = filters.quoted === "0" && filters.pictures === "shown";
@@ -134,7 +135,15 @@ export function ProofWall(props: Props) {
       const { makeReport } = await import("./save-report");
       const person = trial.person?.name ?? props.person;
       saveFile(
-        await makeReport({ name: props.name, person, base, proofs, measured, findings: found }),
+        await makeReport({
+          name: props.name,
+          person,
+          base,
+          // All of them, whatever the wall shows, and without the names of parts.
+          proofs: leastStillFirst(proofsOf(messageOf(html), everything), measured),
+          measured,
+          findings: found,
+        }),
         `${props.name.replace(/[^\p{L}\p{N}]+/gu, "-").toLowerCase()}-proof.html`,
       );
     } catch (error) {
@@ -159,7 +168,7 @@ export function ProofWall(props: Props) {
           </h1>
           <p className="min-w-0 flex-1 text-xs leading-4 text-soft">{stillDefinition}</p>
           <Button
-            disabled={!done || saving || !comparable}
+            disabled={!done || saving || !areOrdinary(filters.conditions)}
             title="Proofs and findings as one file, to print or to hand on"
             onClick={() => void save()}
           >
