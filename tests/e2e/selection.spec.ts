@@ -180,6 +180,27 @@ test("F2 finds the measures of the cell around a part and of pictures elsewhere,
   await expect(page.getByRole("navigation", { name: "What is selected" })).toContainText("cell 1");
 });
 
+test("F2 finds the measures of the line around a field and of its cell: alignment, line height, borders", async ({
+  page,
+}) => {
+  await page.goto("/");
+  await page.getByRole("link", { name: "Full", exact: true }).click();
+  for (const [typed, role, name] of [
+    ["line height", "textbox", "Line height"],
+    ["alignment of the line", "radio", "As the cell in its line"],
+    ["alignment across", "radio", "Left in the cell"],
+    ["width of the border", "textbox", "Width of the border at the right"],
+    ["size", "textbox", "Text size"],
+  ] as const) {
+    await cell(page, 1, 2).getByText("Tamsin Okafor").click();
+    await expect(page.getByRole("status").filter({ hasText: "field" })).toBeVisible();
+    await page.keyboard.press("F2");
+    await page.keyboard.type(typed);
+    await page.keyboard.press("Enter");
+    await expect(page.getByRole(role, { name, exact: true })).toBeFocused();
+  }
+});
+
 test("F2 finds a setting of the whole signature from within a line, and goes there", async ({ page }) => {
   await startBlank(page, 1, 2);
   await cell(page, 1, 2).click();

@@ -16,6 +16,12 @@ describe("what is typed into the palette", () => {
     ["capit", "Capitals"],
   ])("%s finds %s first", (typed, name) => expect(best(typed)).toBe(name));
 
+  it("puts a whole word before the beginning of another", () => {
+    const score = (name: string): number => matchAction(name, "size");
+    expect(score("Text size")).toBeGreaterThan(score("Sizes are in px: show them in pt"));
+    expect(score("Size of the icons")).toBeGreaterThan(score("Text size"));
+  });
+
   it("finds nothing by scattered letters, and a whole group by its name", () => {
     expect(matchAction("Phone | Mail", "name", "Ready lines")).toBe(0);
     expect(matchAction("Tagline", "ready", "Ready lines")).toBeGreaterThan(0);

@@ -1,6 +1,6 @@
 /** Every measure and tool of the Bench by the name that stands beside it: shown for what is selected, or for something else. */
 import type { Node } from "prosemirror-model";
-import { NodeSelection, type EditorState, type Selection } from "prosemirror-state";
+import { NodeSelection, TextSelection, type EditorState, type Selection } from "prosemirror-state";
 import { CellSelection } from "prosemirror-tables";
 import { flushSync } from "react-dom";
 import { image, picturesOf } from "@/core/signature";
@@ -10,7 +10,9 @@ import { settingNames } from "../inspector/signature-settings";
 import type { BenchAction } from "./action-palette";
 
 const areas = "[role=toolbar][aria-label=Text], aside[aria-label=Measures]";
-const controls = "input, textarea, button";
+/** Choices of a few stand in groups, which have names of their own. */
+const groups = "[role=group][aria-label], [role=radiogroup][aria-label]";
+const controls = `input, textarea, button, ${groups}`;
 
 /** As it is read out: its own label, the label beside it, or the words on it. */
 function nameOf(control: HTMLElement): string {
@@ -18,9 +20,13 @@ function nameOf(control: HTMLElement): string {
   return (control.getAttribute("aria-label") ?? labels?.[0]?.textContent ?? control.textContent).trim();
 }
 
-/** Buttons are pressed; what holds a value gets the focus, and what can be typed into is selected. */
+/** Buttons are pressed; what holds a value gets the focus, of a group what is chosen in it. */
 function reach(control: HTMLElement): void {
   control.scrollIntoView({ block: "nearest" });
+  if (control.matches(groups)) {
+    const chosen = control.querySelector<HTMLElement>("[data-state=on], [aria-checked=true]");
+    return (chosen ?? control.querySelector<HTMLElement>("button"))?.focus();
+  }
   control.focus();
   if (control instanceof HTMLButtonElement && control.getAttribute("role") !== "combobox") control.click();
 }
@@ -53,10 +59,17 @@ const cellMeasures = [
   "Padding left",
   "Width of column",
   "Height of the row",
+  "Alignment across the cell",
+  "Alignment up and down the cell",
+  "Which border",
+  "Width of the border",
   "Colour of the border",
   "Style of the border",
   "Background of the cell",
 ];
+
+/** The measures of a line, which is not shown while a part in it is selected. */
+const lineMeasures = ["Line height", "Alignment of the line", "Direction of the line"];
 
 const showSettings = (): void =>
   document.querySelector<HTMLElement>("aside[aria-label=Measures] nav button")?.click();
@@ -80,6 +93,13 @@ function elsewhere(state: EditorState, run: EditorTools["run"]): readonly Elsewh
           name,
           begins: name,
           show: select((doc) => CellSelection.create(doc, cell.position)),
+        }))
+      : []),
+    ...(part?.node.isInline
+      ? lineMeasures.map((name) => ({
+          name,
+          begins: name,
+          show: select((doc) => TextSelection.create(doc, doc.resolve(part.position).start())),
         }))
       : []),
     ...Object.values(settingNames).map((name) => ({ name, begins: name, show: showSettings })),

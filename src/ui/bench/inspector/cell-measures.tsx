@@ -94,7 +94,7 @@ export function CellMeasures() {
       <Section title="Place in cell">
         <div className="flex gap-0.5">
           <IconChoice
-            label="Across the cell"
+            label="Alignment across the cell"
             value={align === undefined ? null : (align ?? "left")}
             choices={horizontal}
             onChange={(next) =>
@@ -105,7 +105,7 @@ export function CellMeasures() {
           />
           <span aria-hidden className="mx-1 border-l border-hairline" />
           <IconChoice
-            label="Up and down in the cell"
+            label="Alignment up and down the cell"
             value={common("verticalAlign") ?? null}
             choices={vertical}
             onChange={(verticalAlign) =>
