@@ -1,7 +1,7 @@
 /** The trust's drawn pictures: its logo, its banner, and icons as they are found in a folder. */
 import { readFile } from "node:fs/promises";
 import sharp from "sharp";
-import facts from "./brand.json";
+import facts from "./brand.json" with { type: "json" };
 import { outline } from "./outlines";
 
 /** The brand's colours, and two greys for type. */

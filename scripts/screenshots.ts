@@ -62,11 +62,34 @@ async function selectCells(page: Page): Promise<void> {
   await page.getByRole("radio", { name: "Border between the columns" }).click();
 }
 
-async function pickColour(page: Page): Promise<void> {
-  await openSignature(page, "Full");
-  await editedCell(page, 1, 2).getByText("Tamsin Okafor").click();
-  await page.getByRole("button", { name: "Pick text colour" }).click();
-  await page.getByRole("list", { name: "What it is made of" }).waitFor();
+/** A letter with a signature that somebody built by hand a year ago. */
+const oldLetter = `From: Ifor Pell <ifor@harrowfen.example>
+Subject: The gate
+MIME-Version: 1.0
+Content-Type: text/html; charset=utf-8
+
+<html><head><style>
+.card{display:flex;gap:14px;align-items:center;font-family:Verdana,Geneva,sans-serif;font-size:12px;line-height:18px;color:#4F554A}
+.name{font-size:16px;line-height:22px;font-weight:bold;color:#3F5B2E}
+.card img{border-radius:6px} a{color:#3F5B2E;text-decoration:none} a:hover{text-decoration:underline}
+@media (max-width:480px){.card{display:block}}
+</style></head><body style="font-family:Arial,sans-serif;font-size:14px;color:#333333">
+<p>Dear Tamsin,</p><p>the gate is mended, and the key is at the Front Desk.</p><p>-- </p>
+<div class="card"><img src="https://reedbasket.example/pictures/seed-jars.png" width="130" height="60" alt="Seed jars">
+<div><div class="name">Ifor Pell</div><div>Porter</div>
+<div>Find us behind the church: <a href="https://harrowfen.example/visit">harrowfen.example</a></div>
+<div><a href="mailto:ifor@harrowfen.example">ifor@harrowfen.example</a></div></div></div>
+</body></html>
+`;
+
+async function bringOld(page: Page): Promise<void> {
+  await page.goto("/start");
+  await page.locator("input[type=file]").setInputFiles({
+    name: "the-gate.eml",
+    mimeType: "message/rfc822",
+    buffer: Buffer.from(oldLetter),
+  });
+  await page.getByRole("status").filter({ hasText: "stand where they stood" }).waitFor();
 }
 
 async function chooseIcons(page: Page): Promise<void> {
@@ -136,9 +159,9 @@ async function openMeasured(page: Page): Promise<void> {
 const views: readonly (readonly [name: string, open: (page: Page) => Promise<unknown>])[] = [
   ["shelf", (page) => page.goto("/")],
   ["start", (page) => page.goto("/start")],
+  ["start-existing", bringOld],
   ["bench", openMeasured],
   ["bench-cells", selectCells],
-  ["bench-colours", pickColour],
   ["bench-icons", chooseIcons],
   ["bench-right-to-left", (page) => openSignature(page, "Right to left")],
   ["versions", openVersions],

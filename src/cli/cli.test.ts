@@ -1,5 +1,5 @@
 import { execFile } from "node:child_process";
-import { mkdtemp, writeFile } from "node:fs/promises";
+import { mkdtemp, readFile, writeFile } from "node:fs/promises";
 import os from "node:os";
 import path from "node:path";
 import { beforeAll, describe, expect, it } from "vitest";
@@ -40,6 +40,49 @@ const command = (...args: string[]): Promise<{ code: number; out: string; error:
       resolve({ code: error ? Number(error.code) : 0, out, error: stderr }),
     );
   });
+
+describe("import", () => {
+  it("gives back what compile printed, equal", async () => {
+    for (const destination of ["webmail-paste", "document-file"]) {
+      const html = await run([
+        "compile",
+        "demo/signatures/full.json",
+        "--for",
+        destination,
+        "--base",
+        "https://p.example",
+      ]);
+      await writeFile(file("compiled.html"), html);
+      const document: unknown = JSON.parse(await run(["import", file("compiled.html")]));
+      expect(document).toEqual(JSON.parse(await readFile("demo/signatures/full.json", "utf8")));
+    }
+  });
+
+  it("reports what became of the rest", async () => {
+    await writeFile(
+      file("old.html"),
+      '<style>a:hover{color:red}</style><p style="opacity:.5">Ada</p><img src="cid:1">',
+    );
+    expect(await run(["import", file("old.html"), "--report", file("report.json")])).toContain('"Ada"');
+    const report = JSON.parse(await readFile(file("report.json"), "utf8")) as {
+      notes: { what: string }[];
+      pictures: unknown;
+    };
+    expect(report.notes.map(({ what }) => what)).toEqual(["a:hover", "opacity: .5", "cid:1", "cid:1"]);
+    expect(report.pictures).toMatchObject([{ kind: "attached", address: "cid:1", found: false }]);
+  });
+
+  it("refuses what is no signature in a sentence that names the file", async () => {
+    await expect(run(["import", file("nowhere.html")])).rejects.toThrow(
+      new BadInput(`${file("nowhere.html")}: there is no such file`),
+    );
+    await writeFile(file("empty.html"), "");
+    await expect(run(["import", file("empty.html")])).rejects.toThrow(
+      new BadInput(`${file("empty.html")}: This file is empty.`),
+    );
+    await expect(run(["import"])).rejects.toThrow(WrongUsage);
+  });
+});
 
 describe("compile", () => {
   it("prints HTML with pictures under the base", async () => {

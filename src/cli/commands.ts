@@ -3,8 +3,9 @@ import { parseArgs, type ParseArgsConfig } from "node:util";
 import { checkSignature } from "@/core/checks";
 import { received, standInIds, type StandInId } from "@/core/clients";
 import { compile, destinationIds } from "@/core/compile";
+import { groupNotes, importHtml, ImportFileError, readImportFile, withUnsaid } from "@/core/importing";
 import type { DestinationId } from "@/core/signature";
-import { readDocument, readPersonFile, readText } from "./files";
+import { readBytes, readDocument, readPersonFile, readText, writeText } from "./files";
 import { BadInput, WrongUsage } from "./usage";
 
 /** Where the application itself serves pictures, until `--base` says where recipients find them. */
@@ -43,7 +44,8 @@ async function compileCommand(args: readonly string[]): Promise<string> {
   const document = await readDocument(file);
   const person = await readPersonFile(values.person);
   try {
-    return compile(document, { destination, person, base: values.base ?? ownAddress });
+    const written = compile(document, { destination, person, base: values.base ?? ownAddress });
+    return destination === "plain-text" ? written : withUnsaid(written, document);
   } catch (error) {
     if (error instanceof RangeError) throw new BadInput(`--base: ${error.message}`);
     throw error;
@@ -79,10 +81,28 @@ async function checkCommand(args: readonly string[]): Promise<string> {
   return JSON.stringify(checkSignature(document, { person, base: values.base ?? ownAddress }), null, 2);
 }
 
+async function importCommand(args: readonly string[]): Promise<string> {
+  const { values, positionals } = read(args, { report: { type: "string" } });
+  const file = onlyFile(positionals, "import");
+  try {
+    const reading = await readImportFile(file, await readBytes(file));
+    const { document, notes, pictures } = reading.document
+      ? { document: reading.document, notes: [], pictures: [] }
+      : importHtml(reading.html);
+    if (values.report !== undefined)
+      await writeText(values.report, `${JSON.stringify({ notes: groupNotes(notes), pictures }, null, 2)}\n`);
+    return JSON.stringify(document.toJSON(), null, 2);
+  } catch (error) {
+    if (error instanceof ImportFileError) throw new BadInput(`${file}: ${error.message}`);
+    throw error;
+  }
+}
+
 const commands: Readonly<Record<string, (args: readonly string[]) => Promise<string>>> = {
   compile: compileCommand,
   receive: receiveCommand,
   check: checkCommand,
+  import: importCommand,
 };
 
 /** Runs a command. Rejects with BadInput or WrongUsage. */

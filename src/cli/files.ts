@@ -1,19 +1,38 @@
 /** Reading what a command names, with errors that name the file. */
-import { readFile } from "node:fs/promises";
+import { readFile, writeFile } from "node:fs/promises";
 import type { Node } from "prosemirror-model";
 import { readPerson, type Person } from "@/core/people";
 import { parseSignature, SignatureError } from "@/core/signature";
 import { BadInput } from "./usage";
 
-export async function readText(file: string): Promise<string> {
+/** The sentence for a file that the system does not give or take. */
+function refusal(error: unknown, otherwise: string): string {
+  const { code } = error as NodeJS.ErrnoException;
+  return code === "ENOENT" ? "there is no such file" : code === "EISDIR" ? "is a folder" : otherwise;
+}
+
+export async function readBytes(file: string): Promise<Uint8Array> {
   try {
-    return new TextDecoder("utf-8", { fatal: true }).decode(await readFile(file));
+    return await readFile(file);
   } catch (error) {
-    if (error instanceof TypeError) throw new BadInput(`${file}: is not UTF-8 text`);
-    const { code } = error as NodeJS.ErrnoException;
-    const reason =
-      code === "ENOENT" ? "there is no such file" : code === "EISDIR" ? "is a folder" : "cannot be read";
-    throw new BadInput(`${file}: ${reason}`);
+    throw new BadInput(`${file}: ${refusal(error, "cannot be read")}`);
+  }
+}
+
+export async function readText(file: string): Promise<string> {
+  const bytes = await readBytes(file);
+  try {
+    return new TextDecoder("utf-8", { fatal: true }).decode(bytes);
+  } catch {
+    throw new BadInput(`${file}: is not UTF-8 text`);
+  }
+}
+
+export async function writeText(file: string, text: string): Promise<void> {
+  try {
+    await writeFile(file, text);
+  } catch (error) {
+    throw new BadInput(`${file}: ${refusal(error, "cannot be written")}`);
   }
 }
 

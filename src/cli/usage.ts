@@ -7,4 +7,5 @@ export const usage = `still-line COMMAND
   compile FILE.json --for DESTINATION [--person FILE.json] [--base URL]
   receive FILE.html --client KIND [--mode light|dark] [--reply | --quoted TIMES]
           [--account own|other] [--display 100|125|150] [--json]
+  import FILE [--report FILE.json]
   check FILE.json [--person FILE.json] [--base URL]`;

@@ -80,6 +80,8 @@ export type CutRequest = TypeOf<typeof cutRequest>;
 export const startRequest = tagged("kind", {
   pattern: { pattern: id },
   blank: { rows: count(1, 6), columns: count(1, 8) },
+  /** From something that was imported; drawn for a person where its details were somebody's. */
+  document: { document: documentJson, name: name("A signature"), person: optional(id) },
 });
 
 export type StartRequest = TypeOf<typeof startRequest>;
@@ -111,6 +113,8 @@ export const publicBase = object({ base: words("An address", 300, "Write the add
 export const endpoints = {
   lookAtAddress: post("/api/addresses").body(object({ address })).json<{ report: ForeignPicture }>(),
   forgetAddress: remove("/api/addresses").body(object({ address })).json<void>(),
+
+  takePictureIn: post("/api/addresses/taken").body(object({ address })).json<AddedFiles>(),
 
   findCut: get("/api/cuts")
     .query(object({ source: text(2000) }))

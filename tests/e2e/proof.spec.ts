@@ -175,6 +175,8 @@ test("the wall is tried with other details by a key, and nothing of that is kept
   const shown = page.locator('[data-stand-in="desktop-open"][data-mode="light"] iframe').contentFrame();
   await page.getByRole("radio", { name: "Its own details" }).focus();
   await page.keyboard.press("ArrowRight");
+  // Focus moves a moment after the key.
+  await expect(page.getByRole("radio", { name: "Longest" })).toBeFocused();
   await page.keyboard.press("Enter");
   await expect(heading).toHaveText(/^Still in \d+ of 28 for .+/);
   await page.getByRole("radio", { name: "Right to left" }).click();

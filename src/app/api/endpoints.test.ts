@@ -30,6 +30,7 @@ const loop = {
 /** A body that each endpoint takes; what it names is not there. */
 const bodies = {
   lookAtAddress: { address: "not an address" },
+  takePictureIn: { address: "not an address" },
   forgetAddress: { address: "https://sedgeweb.example/x.png" },
   makeCut: { kind: "at-width", source: cut, width: 50 },
   previewCut: { original: hash, recipe },

@@ -18,6 +18,7 @@ export default async function Start() {
       <SiteHeader current="Shelf" />
       <StartPage
         base={base}
+        people={people}
         patterns={patterns.map(({ document, ...pattern }) => ({
           ...pattern,
           html: compile(parseSignature(document), {

@@ -2,7 +2,7 @@ import { describe, expect, it } from "vitest";
 import { parseDeclarations } from "../html";
 import { compile } from "../compile";
 import { build } from "../signature";
-import table from "./facts/client-support.json";
+import table from "./facts/client-support.json" with { type: "json" };
 import { attributeFeature, declarationFeatures, supportOf, type Feature } from "./facts/features";
 
 const html = compile(

@@ -30,7 +30,6 @@ export {
   isText,
   parseMessage,
   parsePage,
-  parseParts,
   prepend,
   removeAttribute,
   setAttribute,

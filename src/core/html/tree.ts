@@ -2,7 +2,7 @@
  * HTML as inert data: parsed by parse5, named by places, and written back. Nothing in it ever runs, and no tree is deeper
  * than browsers build one.
  */
-import { defaultTreeAdapter, parse, parseFragment, serialize, type DefaultTreeAdapterTypes } from "parse5";
+import { defaultTreeAdapter, parse, serialize, type DefaultTreeAdapterTypes } from "parse5";
 
 export type Element = DefaultTreeAdapterTypes.Element;
 export type ChildNode = DefaultTreeAdapterTypes.ChildNode;
@@ -44,9 +44,9 @@ function flattened<P extends ParentNode>(root: P): P {
   return root;
 }
 
-/** Reads any HTML as a browser would (WHATWG HTML 13.2). Never throws. */
-export function parseMessage(html: string): Message {
-  const root = parse(html).childNodes.find(isElement);
+/** Reads any HTML as a browser would (WHATWG HTML 13.2); `located` keeps where in it each element stands. Never throws. */
+export function parseMessage(html: string, located = false): Message {
+  const root = parse(html, { sourceCodeLocationInfo: located }).childNodes.find(isElement);
   const [head, body] = root?.childNodes.filter(isElement) ?? [];
   // A parser makes both of them whatever it reads; a set of frames is no body, and shows nothing in a mail.
   if (!head || !body) throw new TypeError("A parsed document has a head and a body");
@@ -55,9 +55,6 @@ export function parseMessage(html: string): Message {
 
 /** Reads a whole page, its head included. Never throws. */
 export const parsePage = (html: string): ParentNode => flattened(parse(html));
-
-/** Reads a piece of HTML as what stands in a body. Never throws. */
-export const parseParts = (html: string): ParentNode => flattened(parseFragment(html));
 
 /** The HTML of what is in a parent. */
 export const writeParts = (parent: ParentNode): string => serialize(parent);

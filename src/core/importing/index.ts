@@ -1,1 +1,30 @@
-export { droppedInWords, whatIsDropped, type DropCode, type Dropped } from "./what-is-dropped";
+export { asItWas } from "./as-it-was";
+export { importDifference, type DrawnBox, type DrawnWords, type ImportDifference } from "./difference";
+export {
+  importHtml,
+  importParts,
+  type Imported,
+  type ImportedParts,
+  type ImportOptions,
+} from "./import-html";
+export {
+  htmlOfText,
+  ImportFileError,
+  largestImport,
+  readImportFile,
+  type BroughtPicture,
+  type FileReading,
+} from "./files/read-file";
+export {
+  chosenAttribute,
+  findSignatures,
+  withBlockMarked,
+  type FoundBy,
+  type SignatureBlock,
+} from "./find-signature";
+export { offerFields, takeFields, whoseDetails, type FieldOffer } from "./person-fields";
+export { findHosted } from "./import-html";
+export type { FindPicture, FoundPicture, MentionedPicture, PictureKind } from "./reading/read-pictures";
+export { groupNotes, type ImportCode, type ImportNote, type ImportOutcome, type NoteGroup } from "./report";
+export { markOfPart } from "./reading/residue";
+export { withUnsaid } from "./unsaid";

@@ -1,6 +1,6 @@
 /** How wide a word is drawn, from the letters' own widths: px, without kerning. */
 import { webSafeFont, type DrawnFace } from "../signature";
-import widths from "./letter-widths.json";
+import widths from "./letter-widths.json" with { type: "json" };
 
 /** Fonts that do not ship: how much wider than the shipped sans-serif their letters are on average, by their metrics. */
 const widerThanSans: Readonly<Record<string, number>> = {

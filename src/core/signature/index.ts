@@ -72,7 +72,7 @@ export {
   type TextRun,
 } from "./queries";
 export { gapsIn } from "./gaps";
-export { nodeKinds, schema } from "./schema";
+export { markKinds, nodeKinds, schema } from "./schema";
 export { settingsOf, signatureSettings, type Settings } from "./settings";
 export { hasShortForm, shortForm } from "./short-form";
 export type { Axis, Rectangle } from "./table-layout";
@@ -99,10 +99,13 @@ export {
 export {
   border,
   borderStyle,
+  languageTag,
   linkTarget,
   noSides,
+  pictureSource,
   sideNames,
   widest,
+  widestColumn,
   type Border,
   type SideName,
   type Sides,

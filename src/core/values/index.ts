@@ -21,6 +21,7 @@ export {
   px,
   ratio,
   text,
+  within,
   words,
   type ChoiceValue,
   type NumberValue,

@@ -28,6 +28,13 @@ export function numberIn(least: number, most: number, step: number, unit = ""): 
   return { ...value, least, most, step, unit };
 }
 
+/** The nearest number that a range lets be. */
+export function within({ least, most, step }: Range, value: number): number {
+  const held = Math.min(most, Math.max(least, Math.round(value / step) * step));
+  // Steps such as 0.1 are no whole numbers of bits.
+  return Math.round(held * 1000) / 1000;
+}
+
 /** A length in CSS px. */
 export const px = (least: number, most: number, step = 1): NumberValue => numberIn(least, most, step, "px");
 

@@ -29,6 +29,7 @@ import {
   IconDialog,
   KeysDialog,
   PictureDialog,
+  ReportDialog,
   VersionsDialog,
 } from "./dialogs/dialogs";
 import { PatternDialog } from "./dialogs/pattern-dialog";
@@ -46,6 +47,7 @@ import { ProofStrip } from "./proofs/proof-strip";
 import { useMeter } from "./proofs/use-meter";
 import { useBenchActions, type Open } from "./tools/use-bench-actions";
 import { useEditor } from "./editor/use-editor";
+import { usePaste } from "./editor/use-paste";
 
 import { useLetterType } from "./sheet/use-letter-type";
 import { useSpelling } from "./sheet/use-spelling";
@@ -86,10 +88,6 @@ interface Props {
   readonly proofs: readonly Proof[];
 }
 
-const sayDropped = (dropped: readonly string[]): void => {
-  toast(`Pasted. What a signature cannot hold was left out: ${dropped.join("; ")}.`, { duration: 9000 });
-};
-
 export function Bench({ signature, person: ownPerson, people, base, brandColors, ...rest }: Props) {
   const { answers, organisation, place } = rest;
   const [networks, setNetworks] = useState(rest.networks);
@@ -126,12 +124,13 @@ export function Bench({ signature, person: ownPerson, people, base, brandColors,
   const { resize, placeFiles } = pictures;
   const { resizeRow, restyleRow, addIcons } = useIconRows(edited, known);
   const [spelling] = useSpelling();
+  const pasting = usePaste(known.learnCut);
   const { shown, tools } = useEditor(edited, {
     person,
     spelling,
     onFiles: (files) => void placeFiles(files),
     onPicture: choosePicture,
-    onPasted: sayDropped,
+    onPaste: pasting.take,
   });
 
   const select = useCallback(
@@ -320,6 +319,7 @@ export function Bench({ signature, person: ownPerson, people, base, brandColors,
           }}
         />
       )}
+      {pasting.report && <ReportDialog groups={pasting.report} onClose={pasting.closeReport} />}
       {open?.kind === "icons" && (
         <IconDialog
           row={state.doc.nodeAt(open.position)}

@@ -4,13 +4,20 @@ import { Trash2 } from "lucide-react";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { toast } from "sonner";
-import { endpoints, type StartRequest } from "@/contract";
+import { endpoints, type DirectoryPerson, type StartRequest } from "@/contract";
 import { ask } from "../parts/asking/ask";
 import { IconButton } from "../parts/icon-button";
+import { lazily, useAhead } from "../parts/lazily";
 import { localPictures } from "../parts/drawing/local-pictures";
 import { SignatureFrame } from "../parts/drawing/signature-frame";
+import { ExistingSource } from "./existing/existing-source";
+import type { Existing } from "./existing/read-existing";
 import { GridPicker } from "./grid-picker";
 import { recordStarted } from "../signature/just-started";
+
+const room = lazily(() => import("./existing/existing-room").then(({ ExistingRoom }) => ExistingRoom));
+const ExistingRoom = room.Component;
+const ahead = [room];
 
 export interface DrawnPattern {
   readonly id: string;
@@ -22,13 +29,16 @@ export interface DrawnPattern {
 
 interface Props {
   readonly patterns: readonly DrawnPattern[];
+  readonly people: readonly DirectoryPerson[];
   readonly base: string;
 }
 
-/** Beginning a signature: from a blank table, or from a pattern. */
-export function StartPage({ patterns, base }: Props) {
+/** Beginning a signature: from a blank table, from a pattern, or from what somebody has already. */
+export function StartPage({ patterns, people, base }: Props) {
   const router = useRouter();
   const [starting, setStarting] = useState(false);
+  const [existing, setExisting] = useState<Existing | null>(null);
+  useAhead(ahead);
 
   const start = async (asked: StartRequest): Promise<void> => {
     if (starting) return;
@@ -53,6 +63,17 @@ export function StartPage({ patterns, base }: Props) {
     }
   };
 
+  /** What is a signature of ours begins at once: there is nothing to ask about it. */
+  const take = (read: Existing): void => {
+    const { document } = read.reading;
+    if (!document) return setExisting(read);
+    const name = read.name.replace(/\.[a-z0-9]+$/i, "").slice(0, 80) || "Imported";
+    void start({ kind: "document", document: document.toJSON() as object, name, person: null });
+  };
+
+  if (existing)
+    return <ExistingRoom existing={existing} people={people} base={base} onBack={() => setExisting(null)} />;
+
   return (
     <main className="mx-auto grid max-w-[1240px] gap-x-10 gap-y-6 px-5 pb-10 pt-3 lg:grid-cols-[330px_minmax(0,1fr)]">
       <section aria-labelledby="blank" className="lg:sticky lg:top-4 lg:self-start">
@@ -68,6 +89,10 @@ export function StartPage({ patterns, base }: Props) {
             disabled={starting}
             onPick={(rows, columns) => void start({ kind: "blank", rows, columns })}
           />
+        </div>
+        <div className="mt-5 border-t border-hairline pt-2">
+          <h2 className="pb-2 font-serif text-xl">What you have already</h2>
+          <ExistingSource disabled={starting} onRead={take} />
         </div>
       </section>
       <section aria-labelledby="patterns">

@@ -4,7 +4,7 @@
  * September 2025) to the kinds of client that are simulated here.
  */
 import { readValue, type ValueReading } from "../../html";
-import table from "./client-support.json";
+import table from "./client-support.json" with { type: "json" };
 
 export type Support = "yes" | "partly" | "no" | "unknown";
 export type Feature = keyof typeof table.features;

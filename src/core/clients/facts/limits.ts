@@ -4,7 +4,7 @@
  * neighbours, or its reason for standing nowhere in `unmodelled.ts`.
  */
 import type { StandInId } from "../stand-in";
-import data from "./client-limits.json";
+import data from "./client-limits.json" with { type: "json" };
 import type { Feature } from "./features";
 
 /** An account of the provider that makes the client, or one of another provider opened in it. */

@@ -3,14 +3,12 @@
  * the whole of it, padding and borders included; the widths stand on the cells, one for each column covered.
  */
 import type { Node } from "prosemirror-model";
-import { toHex } from "../../color";
 import { element, sidesShorthand, type Declarations } from "../../html";
 import { fontStack } from "../fonts";
 import { blockKind, marked } from "../kind";
-import { sideNames, widestColumn, type Border, type SideName, type Sides } from "../values";
+import { sideNames, type Border, type Sides } from "../values";
 import { cell, type CellAttributes } from "./cell-attributes";
 import { heightOf } from "./line";
-import { lengthToPx } from "../marks/size";
 import { boxWidth, innerWidth, setsWidth } from "../table-map";
 import { writeChildren, writePlainChildren, type Writing } from "../writing";
 import { writeGap } from "./spacer";
@@ -62,39 +60,6 @@ const emptyDeclarations = (height: number | null, { documentEngine }: Writing): 
   "mso-line-height-rule": height !== null && documentEngine ? "exactly" : null,
 });
 
-/** The whole px that a table cell of some HTML gives for a length, or null. */
-const wholePx = (given: string | null | undefined, most: number): number | null => {
-  const length = lengthToPx(/^\d+$/.test(given ?? "") ? `${given}px` : (given ?? ""));
-  return length !== null && length >= 0 ? Math.min(most, Math.round(length)) : null;
-};
-
-/** The measures of a table cell from anywhere: spans, width, padding, alignment and background. */
-function readCell(element: HTMLElement): Partial<CellAttributes> {
-  const { style } = element;
-  const span = (name: string): number => Math.min(20, Number(element.getAttribute(name)) || 1);
-  const colspan = Math.max(1, Math.floor(span("colspan")));
-  const width = wholePx(style.width || element.getAttribute("width"), widestColumn);
-  const each = width && Math.max(1, Math.round(width / colspan));
-  const padding = (side: SideName): number => wholePx(style.getPropertyValue(`padding-${side}`), 200) ?? 0;
-  const one = <const T extends string>(choices: readonly T[], ...given: (string | null)[]): T | null =>
-    choices.find((choice) => given.includes(choice)) ?? null;
-  return {
-    colspan,
-    rowspan: Math.max(1, Math.floor(span("rowspan"))),
-    colwidth: each ? Array.from({ length: colspan }, () => each) : null,
-    padding: {
-      top: padding("top"),
-      right: padding("right"),
-      bottom: padding("bottom"),
-      left: padding("left"),
-    },
-    background: toHex(style.backgroundColor || (element.getAttribute("bgcolor") ?? "")),
-    align: one(["left", "center", "right"], style.textAlign, element.getAttribute("align")),
-    verticalAlign:
-      one(["top", "middle", "bottom"], style.verticalAlign, element.getAttribute("valign")) ?? "middle",
-  };
-}
-
 /** Where the cell being written lies. Throws a TypeError outside a row. */
 function placeOfCell({ cell: here }: Writing): NonNullable<Writing["cell"]> {
   if (!here) throw new TypeError("A cell is written by its row, not by itself");
@@ -106,7 +71,6 @@ export const cellKind = blockKind({
   word: "cell",
   structure: { content: "block+", tableRole: "cell", isolating: true },
   attributes: cell.attributes,
-  parse: ["td", "th"].map((tag) => ({ tag, getAttrs: readCell })),
   draw(node) {
     const own = cell.of(node);
     return [

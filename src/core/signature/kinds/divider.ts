@@ -20,7 +20,6 @@ export const dividerKind = blockKind({
   word: "divider",
   structure: { group: "block", atom: true, selectable: true },
   attributes: divider.attributes,
-  parse: [{ tag: "hr" }],
   draw(node) {
     const { thickness, style, color: ink, width } = divider.of(node);
     return [

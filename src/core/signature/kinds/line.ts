@@ -42,7 +42,7 @@ export const lineKind = blockKind({
   word: "line",
   structure: { content: "inline*", group: "block" },
   attributes: line.attributes,
-  parse: [{ tag: "p" }, { tag: "div" }, { tag: "h1" }, { tag: "h2" }, { tag: "h3" }, { tag: "li" }],
+  parse: [{ tag: "p" }],
   draw(node) {
     const own = line.of(node);
     const style = [

@@ -38,7 +38,6 @@ export const rowKind = blockKind({
   word: "row",
   structure: { content: "cell*", tableRole: "row" },
   attributes: row.attributes,
-  parse: [{ tag: "tr" }],
   draw: (node) => ["tr", marked(node), 0],
   write(node, writing) {
     if (!writing.rowPlaces) throw new TypeError("A row is written by its table, not by itself");

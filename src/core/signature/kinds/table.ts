@@ -49,7 +49,6 @@ export const tableKind = blockKind({
   word: "table",
   structure: { content: "row+", group: "block", tableRole: "table", isolating: true },
   attributes: partAttributes,
-  parse: [{ tag: "table" }],
   draw: (node) => ["table", marked(node), ["tbody", 0]],
   leastWidth: (table) => tableMap(table).width,
   write(table, writing) {

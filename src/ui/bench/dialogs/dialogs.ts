@@ -6,6 +6,7 @@
  */
 import { colorChoices } from "../../parts/fields/color-field";
 import { lazily } from "../../parts/lazily";
+import { importerAhead } from "../editor/use-paste";
 import { iconRowMeasures } from "../inspector/part-measures";
 
 const conflict = lazily(() =>
@@ -15,6 +16,7 @@ const cut = lazily(() => import("./cut-dialog").then(({ CutDialog }) => CutDialo
 const icons = lazily(() => import("./icon-dialog").then(({ IconDialog }) => IconDialog));
 const keys = lazily(() => import("./keys-dialog").then(({ KeysDialog }) => KeysDialog));
 const picture = lazily(() => import("./picture-dialog").then(({ PictureDialog }) => PictureDialog));
+const report = lazily(() => import("../../importing/report-dialog").then(({ ReportDialog }) => ReportDialog));
 const versions = lazily(() => import("./versions-dialog").then(({ VersionsDialog }) => VersionsDialog));
 
 export const ConflictDialog = conflict.Component;
@@ -22,7 +24,19 @@ export const CutDialog = cut.Component;
 export const IconDialog = icons.Component;
 export const KeysDialog = keys.Component;
 export const PictureDialog = picture.Component;
+export const ReportDialog = report.Component;
 export const VersionsDialog = versions.Component;
 
 /** The likeliest first. */
-export const dialogs = [colorChoices, iconRowMeasures, picture, icons, cut, versions, keys, conflict];
+export const dialogs = [
+  colorChoices,
+  iconRowMeasures,
+  picture,
+  importerAhead,
+  icons,
+  cut,
+  versions,
+  keys,
+  report,
+  conflict,
+];

@@ -20,7 +20,7 @@ import { dragging, endDrag, startDrag, type Dragged } from "./drag";
 import { grip } from "./grip";
 import { staged } from "../../parts/drawing/stage";
 import { nodeViews } from "./node-views";
-import { fitToPlace, pasteForeign } from "./paste";
+import { fitToPlace } from "./paste";
 import { writeAtPart } from "./writing-over";
 
 export interface EditorTools {
@@ -50,8 +50,8 @@ interface Options {
   readonly onFiles: (files: readonly File[]) => void;
   /** A picture is to be chosen: for a place between parts, or instead of the one at a position. */
   readonly onPicture: (target: PictureTarget) => void;
-  /** What was pasted could not be kept whole. */
-  readonly onPasted: (dropped: readonly string[]) => void;
+  /** HTML is pasted; answers whether it is taken. */
+  readonly onPaste: (view: EditorView, html: string, plain: string) => boolean;
 }
 
 export interface EditorOnSheet {
@@ -124,11 +124,11 @@ export function useEditor(signature: EditedSignature, given: Options): EditorOnS
         // A tab is sent as a space.
         transformPastedText: (text) => text.replaceAll("\t", " "),
         transformPasted: (slice, pasted) => fitToPlace(slice, pasted.state.selection),
-        handlePaste: (pasted, event, slice) => {
+        handlePaste: (pasted, event) => {
           const html = asWords.current ? "" : (event.clipboardData?.getData("text/html") ?? "");
           return (
             (html === "" && !asWords.current && takeFiles(event, event.clipboardData)) ||
-            pasteForeign(pasted, html, slice, options.current.onPasted)
+            options.current.onPaste(pasted, html, event.clipboardData?.getData("text/plain") ?? "")
           );
         },
         clipboardTextSerializer: (slice) => copiedText(slice, options.current.person),

@@ -1,6 +1,8 @@
 import type { Node } from "prosemirror-model";
 import { compile } from "@/core/compile";
-import { hasShortForm, parseSignature, shortForm } from "@/core/signature";
+import { commonWebmail, signatureOverrun } from "@/core/clients";
+import { withUnsaid } from "@/core/importing";
+import { hasShortForm, parseSignature, shortForm, type DestinationId } from "@/core/signature";
 import { keptStillness } from "@/server/signatures/stillness";
 import { InstallPage, type CompiledForms } from "@/ui/install/install-page";
 import { Station } from "@/ui/signature/station";
@@ -19,10 +21,17 @@ export default async function SignatureInstallPage({ params }: Props) {
   const [signature, people] = await Promise.all([openOrNotFound((await params).id), peopleChoices()]);
   const { person, base } = signature;
   const full = parseSignature(signature.document);
+  // What leaves comes back as it was, wherever somebody brings it from; but no limit is passed for that.
+  const html = (document: Node, destination: DestinationId): string => {
+    const written = compile(document, { destination, person, base });
+    const told = withUnsaid(written, document);
+    if (destination !== "webmail-paste") return told;
+    return signatureOverrun(told, commonWebmail) > signatureOverrun(written, commonWebmail) ? written : told;
+  };
   const compiled = (document: Node): CompiledForms => ({
-    html: compile(document, { destination: "webmail-paste", person, base }),
+    html: html(document, "webmail-paste"),
     plainText: compile(document, { destination: "plain-text", person, base }),
-    file: compile(document, { destination: "document-file", person, base }),
+    file: html(document, "document-file"),
   });
   return (
     <Station

@@ -1,0 +1,36 @@
+/** Input that was made to break something: nothing throws, nothing that runs is kept, and nothing is lost unsaid. */
+import fc from "fast-check";
+import { describe, expect, it } from "vitest";
+import { soundImport, spoiltInput } from "../../../tests/corpus/sound";
+import { importHtml } from "./index";
+
+const expectSound = (html: string): void => expect(soundImport(html)).toBeNull();
+
+describe("hostile input", () => {
+  it("of any text is read without failing", () => {
+    fc.assert(fc.property(fc.string(), (html) => void importHtml(html)));
+  });
+
+  it("of corpus files that were cut, joined and spoilt is sound: 500 of them", () => {
+    for (let seed = 1; seed <= 500; seed++)
+      expect([seed, soundImport(spoiltInput(seed))]).toEqual([seed, null]);
+  }, 120_000);
+
+  it("nested deeply is read", () => {
+    expectSound(`${"<div style='padding-left:1px'>".repeat(3000)}Deep`);
+    expectSound(`${"<table><tr><td>".repeat(400)}Deep`);
+    expectSound(`${"<b><i>".repeat(2000)}Deep`);
+  });
+
+  it("of a huge span or table is read", () => {
+    expectSound('<table><tr><td colspan="1000000" rowspan="99999999">A</td></tr><tr><td>B</td></tr></table>');
+    const { document } = importHtml(`<table>${"<tr><td>x</td><td>y</td></tr>".repeat(12_000)}</table>`);
+    expect(document.firstChild?.childCount).toBe(1);
+    expect(document.textContent).toBe("xy".repeat(12_000));
+  });
+
+  it("with a selector that looks everywhere costs no more than its share", () => {
+    const style = `<style>${"div div div div div div div em{color:red}".repeat(20)}</style>`;
+    expectSound(`${style}${"<div>".repeat(400)}<em>Deep</em>`);
+  });
+});

@@ -1,0 +1,186 @@
+/**
+ * What compiled HTML does not say of its document (fields of the directory, parts that show nothing, what is in the short
+ * form, letters before they were made capitals), said beside the parts that it belongs to, so that importing gives the
+ * very document back. Written only where importing would give something else: most parts need nothing.
+ */
+import type { Node } from "prosemirror-model";
+import { parseMessage, elementsIn, escapeAttribute, type Element } from "../html";
+import { readHtml, type ImportReading } from "./import-html";
+import {
+  markOfPart,
+  markOfSettings,
+  residueAttribute,
+  writeNode,
+  writeResidue,
+  type Residue,
+} from "./reading/residue";
+
+type Json = Record<string, unknown>;
+
+/** Attributes in which a node differs from another of its kind; null where it does not. */
+function differing(own: Readonly<Json>, other: Readonly<Json>): Json | null {
+  const found: Json = {};
+  for (const [name, value] of Object.entries(own))
+    if (JSON.stringify(value) !== JSON.stringify(other[name])) found[name] = value;
+  return Object.keys(found).length > 0 ? found : null;
+}
+
+/** The elements that parts may be told beside: those that one part alone was read from. */
+function placesOf(reading: ImportReading): ReadonlyMap<Node, Element> {
+  const counts = new Map<Element, number>();
+  for (const element of reading.elements.values()) counts.set(element, (counts.get(element) ?? 0) + 1);
+  const single = new Map<Node, Element>();
+  for (const [node, element] of reading.elements) if (counts.get(element) === 1) single.set(node, element);
+  return single;
+}
+
+/** How many pairs of children are tried against each other; more are told whole. */
+const mostPairs = 40_000;
+
+/** The longest list of pairs of children that could be one another, in order, equal ones before those of one kind. */
+function pairs(own: Node, read: Node): readonly (readonly [own: number, read: number])[] {
+  const [rows, columns] = [own.childCount, read.childCount];
+  if (rows * columns > mostPairs) return [];
+  const score = (row: number, column: number): number => {
+    const [one, other] = [own.child(row), read.child(column)];
+    if (one.eq(other)) return 3;
+    return !own.isTextblock && one.type === other.type ? 1 : 0;
+  };
+  const best = Array.from({ length: rows + 1 }, () => new Float64Array(columns + 1));
+  for (let row = rows - 1; row >= 0; row--)
+    for (let column = columns - 1; column >= 0; column--) {
+      const here = score(row, column);
+      const both = here > 0 ? here + (best[row + 1]?.[column + 1] ?? 0) : 0;
+      const skipped = Math.max(best[row + 1]?.[column] ?? 0, best[row]?.[column + 1] ?? 0);
+      const line = best[row];
+      if (line) line[column] = Math.max(both, skipped);
+    }
+  const found: (readonly [number, number])[] = [];
+  for (let row = 0, column = 0; row < rows && column < columns;) {
+    const here = score(row, column);
+    const value = best[row]?.[column] ?? 0;
+    if (here > 0 && value === here + (best[row + 1]?.[column + 1] ?? 0)) found.push([row++, column++]);
+    else if (value === (best[row + 1]?.[column] ?? 0)) row++;
+    else column++;
+  }
+  return found;
+}
+
+/**
+ * Gathers what must be said beside which element so that `read` comes to `own`. False where nothing beside it would do,
+ * so that what is around it has to say it.
+ */
+function compare(
+  own: Node,
+  read: Node,
+  places: ReadonlyMap<Node, Element>,
+  said: Map<Element, Residue>,
+): boolean {
+  if (own.eq(read)) return true;
+  if (own.type !== read.type) return false;
+  const matched = new Map<number, number>();
+  const inside = new Map<Element, Residue>();
+  for (const [row, column] of pairs(own, read)) {
+    const within = new Map<Element, Residue>();
+    if (!compare(own.child(row), read.child(column), places, within)) continue;
+    matched.set(row, column);
+    for (const [element, residue] of within) inside.set(element, residue);
+  }
+  const content = own.children.map((child, index) => matched.get(index) ?? writeNode(child));
+  const asRead = own.childCount === read.childCount && content.every((item, index) => item === index);
+  const attributes = differing(own.attrs, read.attrs);
+  const element = places.get(read);
+  if (attributes || !asRead) {
+    if (!element) return false;
+    const differs = { ...(attributes ? { a: attributes } : {}), ...(asRead ? {} : { c: content }) };
+    said.set(element, { o: markOfPart(read, differs), ...differs });
+  }
+  for (const [place, residue] of inside) said.set(place, residue);
+  return true;
+}
+
+/** The HTML with an attribute put into the start tags of some of its elements, and no other byte changed. */
+function spliced(html: string, places: ReadonlyMap<number, string>): string {
+  let written = "";
+  let from = 0;
+  for (const [at, attribute] of [...places].sort(([one], [other]) => one - other)) {
+    written += `${html.slice(from, at)} ${attribute}`;
+    from = at;
+  }
+  return written + html.slice(from);
+}
+
+/** Where the start tags of the elements in a body end, before their bracket; in document order. */
+function startTagEnds(html: string): readonly (number | null)[] {
+  const { body } = parseMessage(html, true);
+  return elementsIn(body).map(({ sourceCodeLocation }) => {
+    const tag = sourceCodeLocation?.startTag ?? sourceCodeLocation;
+    return tag ? tag.endOffset - 1 : null;
+  });
+}
+
+function told(html: string, reading: ImportReading, said: ReadonlyMap<Element, Residue>): string {
+  if (said.size === 0) return html;
+  const ends = startTagEnds(html);
+  const places = new Map<number, string>();
+  elementsIn(reading.body).forEach((element, index) => {
+    const residue = said.get(element);
+    const end = ends[index];
+    if (residue && end !== null && end !== undefined)
+      places.set(end, `${residueAttribute}="${escapeAttribute(writeResidue(residue))}"`);
+  });
+  return spliced(html, places);
+}
+
+interface Told {
+  readonly html: string;
+  readonly reading: ImportReading;
+  readonly outer: Node;
+  /** Beside which the whole is told: its own table, or where the HTML shows none the first element. */
+  readonly place: Element;
+  readonly first: Element;
+  readonly ofDocument: boolean;
+}
+
+function readOuter(html: string): Told | null {
+  const reading = readHtml(html);
+  const outer = reading.imported.document.firstChild;
+  const own = outer && reading.elements.get(outer);
+  const [first] = elementsIn(reading.body);
+  if (!outer || !first) return null;
+  const place = own && own !== reading.body ? own : first;
+  return { html, reading, outer, first, place, ofDocument: place !== own };
+}
+
+/**
+ * Compiled HTML of a document that importing gives back equal: for HTML destinations, whoever's details are drawn. HTML
+ * without any element comes back as it is.
+ */
+export function withUnsaid(html: string, document: Node): string {
+  const first = readOuter(html);
+  const own = document.firstChild;
+  if (!first || !own) return html;
+  // Settings come first: all looks are told from them.
+  const differ = differing(document.attrs, first.reading.settings);
+  const settings: Residue = differ
+    ? { t: markOfSettings(first.reading.settings, { s: differ }), s: differ }
+    : {};
+  const whole: Residue = first.ofDocument ? { d: true } : {};
+  const second = differ
+    ? readOuter(told(html, first.reading, new Map([[first.place, { ...whole, ...settings }]])))
+    : first;
+  if (!second) return html;
+  const said = new Map<Element, Residue>();
+  const places = new Map(placesOf(second.reading));
+  places.delete(second.outer);
+  if (!first.ofDocument) places.set(second.outer, second.place);
+  if (compare(own, second.outer, places, said)) {
+    const around: Residue = { ...whole, ...said.get(second.place), ...settings };
+    if (Object.keys(around).some((name) => name !== "d")) said.set(second.place, around);
+  } else {
+    said.clear();
+    const all = { a: own.attrs, c: own.children.map(writeNode) };
+    said.set(second.first, { d: true, o: markOfPart(second.outer, all), ...all, ...settings });
+  }
+  return told(html, second.reading, said);
+}

@@ -1,0 +1,75 @@
+import { useMemo } from "react";
+import {
+  asItWas,
+  chosenAttribute,
+  withBlockMarked,
+  type FoundBy,
+  type SignatureBlock,
+} from "@/core/importing";
+import { SignatureFrame } from "../../parts/drawing/signature-frame";
+import { importArea } from "./use-difference";
+
+const reasons: Readonly<Record<FoundBy, string>> = {
+  delimiter: "after the line that parts it from the text",
+  wrapper: "named a signature by the program that wrote it",
+  repeated: "comes again further down the thread",
+  "last-block": "a block with pictures or links",
+  whole: "the whole message",
+};
+
+interface Props {
+  readonly blocks: readonly SignatureBlock[];
+  readonly chosen: number;
+  readonly message: string;
+  /** The HTML with its pictures as they show here. */
+  readonly local: (html: string) => string;
+  readonly onChoose: (index: number) => void;
+}
+
+const marked = `[${chosenAttribute}]{outline:2px solid #1F5B57;outline-offset:3px}`;
+
+/** Which part of a message is the signature: the likeliest is chosen, and marked in the message. */
+export function BlockChoice({ blocks, chosen, message, local, onChoose }: Props) {
+  const block = blocks[chosen];
+  const shown = useMemo(() => asItWas(block ? withBlockMarked(message, block) : message), [message, block]);
+  return (
+    <section
+      aria-labelledby="blocks"
+      className="grid gap-3 border-t border-hairline pt-2 md:grid-cols-[minmax(0,1fr)_280px]"
+    >
+      <div className="border border-hairline bg-sheet p-1.5">
+        <SignatureFrame
+          html={local(shown)}
+          label="The message"
+          width={640}
+          highest={220}
+          area={`${importArea}${block?.foundBy === "whole" ? "" : marked}`}
+          fit
+        />
+      </div>
+      <fieldset className="min-w-0">
+        <legend id="blocks" className="pb-1 font-serif text-lg">
+          The signature in this message
+        </legend>
+        {blocks.map(({ foundBy, text }, index) => (
+          <label
+            key={`${foundBy}-${text}`}
+            className="flex items-start gap-2 border-b border-hairline py-1 text-sm"
+          >
+            <input
+              type="radio"
+              name="block"
+              checked={index === chosen}
+              onChange={() => onChoose(index)}
+              className="mt-1 shrink-0 accent-pine"
+            />
+            <span className="min-w-0">
+              <span className="block truncate">{text || "pictures only"}</span>
+              <span className="block text-xs text-soft">{reasons[foundBy]}</span>
+            </span>
+          </label>
+        ))}
+      </fieldset>
+    </section>
+  );
+}
