@@ -6,7 +6,6 @@ import path from "node:path";
 import { chromium, type Page } from "playwright-core";
 import { chromiumLaunch } from "../tests/e2e/browser";
 import { fillDemo, startServer } from "../tests/e2e/server";
-import { choose } from "../tests/e2e/bench";
 
 const folder = path.resolve("docs/screenshots");
 const port = 4393;
@@ -52,14 +51,14 @@ const editedCell = (page: Page, row: number, column: number) =>
     .locator("> td")
     .nth(column - 1);
 
-async function selectCells(page: Page): Promise<void> {
-  await page.goto("/start");
-  await page.getByRole("button", { name: "Start from Three columns" }).click();
-  await choose(page.getByRole("combobox", { name: "drawn for" }), "Kwame Asante-Whitlock");
-  await editedCell(page, 1, 2).getByText("Kwame Asante-Whitlock").waitFor();
-  await editedCell(page, 1, 1).click();
-  await editedCell(page, 1, 2).click({ modifiers: ["Shift"], position: { x: 100, y: 50 } });
-  await page.getByRole("radio", { name: "Border between the columns" }).click();
+/** The source beside the sheet, with an icon marked on both sides. */
+async function showSource(page: Page): Promise<void> {
+  await openMeasured(page);
+  await page.getByRole("button", { name: "Source", exact: true }).click();
+  await page.locator(".cm-line").first().waitFor();
+  await page.getByRole("textbox", { name: "Signature", exact: true }).locator("p").first().click();
+  await page.locator(".cm-line", { hasText: "Tamsin Okafor</b>" }).click();
+  await page.locator(".marked-part").waitFor();
 }
 
 /** A letter with a signature that somebody built by hand a year ago. */
@@ -161,7 +160,6 @@ const views: readonly (readonly [name: string, open: (page: Page) => Promise<unk
   ["start", (page) => page.goto("/start")],
   ["start-existing", bringOld],
   ["bench", openMeasured],
-  ["bench-cells", selectCells],
   ["bench-icons", chooseIcons],
   ["bench-right-to-left", (page) => openSignature(page, "Right to left")],
   ["versions", openVersions],
@@ -176,6 +174,8 @@ const views: readonly (readonly [name: string, open: (page: Page) => Promise<unk
   ["mailroom", (page) => page.goto("/mailroom")],
   ["mailroom-preferences", rehearse],
   ["mailroom-letter", writeLetter],
+  // The source stays open in this browser.
+  ["bench-source", showSource],
 ];
 
 async function main(): Promise<void> {

@@ -95,6 +95,13 @@ export async function openCopy(page: Page, name: string): Promise<void> {
   await expect(page.getByRole("textbox", { name: "Signature", exact: true })).toBeVisible();
 }
 
+/** The document of the signature whose Bench is open, as it is saved. */
+export async function savedDocument(page: Page): Promise<unknown> {
+  const [, id] = /signatures\/([^/#?]+)/.exec(page.url()) ?? [];
+  const answer = await page.request.get(`/api/signatures/${id ?? ""}?after=0`);
+  return ((await answer.json()) as { document: unknown }).document;
+}
+
 /**
  * Moves one of a list by its grip and an arrow key, from one place to the next; `thing` is what is read out, such as
  * "Frame 1". A key in the very moment of picking up may come before the places are measured; a person presses it again.

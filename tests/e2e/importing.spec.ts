@@ -1,15 +1,8 @@
 import path from "node:path";
 import AxeBuilder from "@axe-core/playwright";
 import type { Page } from "@playwright/test";
-import { cell, proof, startBlank, waitUntilSaved } from "./bench";
+import { cell, proof, savedDocument, startBlank, waitUntilSaved } from "./bench";
 import { expect, test } from "./test";
-
-/** The document of the signature whose Bench is open, as it is saved. */
-async function savedDocument(page: Page): Promise<unknown> {
-  const [, id] = /signatures\/([^/#?]+)/.exec(page.url()) ?? [];
-  const answer = await page.request.get(`/api/signatures/${id ?? ""}?after=0`);
-  return ((await answer.json()) as { document: unknown }).document;
-}
 
 async function openSignature(page: Page, name: string, station = ""): Promise<void> {
   await page.goto("/");

@@ -14,7 +14,7 @@ async function waitForLife(page: Page): Promise<void> {
     if (!document.querySelector('script[src*="/_next/"]')) return true;
     const controls = [...document.querySelectorAll("main button, main input, main select, main textarea")];
     return controls
-      .filter((control) => !control.closest(".ProseMirror"))
+      .filter((control) => !control.closest(".ProseMirror, .cm-editor"))
       .every((control) => Object.keys(control).some((key) => key.startsWith("__reactProps$")));
   });
 }

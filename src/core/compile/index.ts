@@ -1,2 +1,3 @@
 export { compile, type CompileOptions } from "./compile";
+export { fileForms, fileText, type FileForm } from "./files";
 export { destinationIds, type Destination } from "./destinations";

@@ -40,6 +40,16 @@ export {
   type ParentNode,
   type TextNode,
 } from "./tree";
+export { readDeclarationsAt, type PlacedDeclaration, type PlacedDeclarations } from "./declarations-at";
+export {
+  readTags,
+  type Extent,
+  type TagReading,
+  type Written,
+  type WrittenAttribute,
+  type WrittenError,
+  type WrittenTag,
+} from "./tags";
 export { elementsIn, nodesIn, visitNodes, walkElements, walkLeaves, type Visitor } from "./walk";
 export {
   element,

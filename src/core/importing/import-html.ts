@@ -21,7 +21,7 @@ import {
 } from "./reading/size-table";
 import { residueAttribute } from "./reading/residue";
 import { toDocument, toNodes, type DocumentReading } from "./reading/to-document";
-import { Reporter, type ImportNote } from "./report";
+import { Reporter, type ImportNote, type ToldNote } from "./report";
 import { readPicturePath } from "../addresses";
 import { plainBox, type Look } from "./style/look";
 import { readStyleSheets } from "./style/style-sheets";
@@ -29,6 +29,10 @@ import { readStyleSheets } from "./style/style-sheets";
 export interface ImportOptions {
   /** What a picture's address in the message is in the document; by default hosted ones under any address, and remote ones. */
   readonly findPicture?: FindPicture;
+  /** Settings that the document has whatever the HTML looks like: what is set in other type says so itself. */
+  readonly settings?: Settings;
+  /** Whether elements keep where in the HTML they stand. */
+  readonly located?: boolean;
 }
 
 export interface Imported {
@@ -52,7 +56,7 @@ interface PartsOfMessage {
 }
 
 function readMessageParts(html: string, reporter: Reporter, options: ImportOptions): PartsOfMessage {
-  const { head, body } = parseMessage(html);
+  const { head, body } = parseMessage(html, options.located);
   const styles = [...elementsIn(head), ...elementsIn(body)].filter(({ tagName }) => tagName === "style");
   const sheets = readStyleSheets(styles, reporter);
   const find: FindPicture = options.findPicture ?? findHosted;
@@ -157,30 +161,39 @@ function bounded(part: Part, reporter: Reporter): readonly Part[] {
   return part.cells.flatMap(({ parts }) => parts.flatMap((inside) => bounded(inside, reporter)));
 }
 
-function readDocument(read: PartsOfMessage, reporter: Reporter, believed: boolean): DocumentReading {
+function readDocument(
+  read: PartsOfMessage,
+  reporter: Reporter,
+  believed: boolean,
+  settings: Settings | null,
+): DocumentReading {
   const parts = read.parts.flatMap((part) => bounded(part, reporter));
   const table = filled(withinDepth(sizeTable(outerTable(parts, read.body, read.look), null), reporter));
   const first = read.body.childNodes.find(isElement) ?? null;
-  return toDocument(table, first, reporter, believed);
+  return toDocument(table, first, reporter, believed, settings);
 }
 
 export interface ImportReading extends DocumentReading {
   readonly imported: Imported;
   readonly body: Element;
+  /** The notes beside the elements that they are about; null for the whole. */
+  readonly told: readonly ToldNote[];
 }
 
 /** The same with the elements that the parts came from, for what works on both. */
 export function readHtml(html: string, options: ImportOptions = {}): ImportReading {
   const reporter = new Reporter();
   const read = readMessageParts(html, reporter, options);
-  let reading = readDocument(read, reporter, true);
+  const settings = options.settings ?? null;
+  let reading = readDocument(read, reporter, true, settings);
   // What stands beside the HTML is somebody's word: a document that it makes invalid is read without it.
   if (html.includes(residueAttribute) && !readSignature(reading.document.toJSON()).ok)
-    reading = readDocument(read, new Reporter(), false);
+    reading = readDocument(read, new Reporter(), false, settings);
   const { pictures, body } = read;
   return {
     ...reading,
     body,
+    told: reporter.told(),
     imported: { document: reading.document, notes: reporter.notes(body), pictures },
   };
 }

@@ -3,9 +3,11 @@ export { importDifference, type DrawnBox, type DrawnWords, type ImportDifference
 export {
   importHtml,
   importParts,
+  readHtml,
   type Imported,
   type ImportedParts,
   type ImportOptions,
+  type ImportReading,
 } from "./import-html";
 export {
   htmlOfText,
@@ -25,6 +27,14 @@ export {
 export { offerFields, takeFields, whoseDetails, type FieldOffer } from "./person-fields";
 export { findHosted } from "./import-html";
 export type { FindPicture, FoundPicture, MentionedPicture, PictureKind } from "./reading/read-pictures";
-export { groupNotes, type ImportCode, type ImportNote, type ImportOutcome, type NoteGroup } from "./report";
+export {
+  groupNotes,
+  type ImportCode,
+  type ImportNote,
+  type ImportOutcome,
+  type NoteGroup,
+  type ToldNote,
+} from "./report";
+export { pairChildren, type Worth } from "./pair-children";
 export { markOfPart } from "./reading/residue";
 export { withUnsaid } from "./unsaid";

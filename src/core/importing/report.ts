@@ -43,17 +43,14 @@ export type Say = (
   reason: string,
 ) => void;
 
-interface Said {
+/** A note beside the element that it is about; null for the whole message. */
+export interface ToldNote extends Omit<ImportNote, "at"> {
   readonly element: Element | null;
-  readonly outcome: ImportOutcome;
-  readonly code: ImportCode;
-  readonly what: string;
-  readonly reason: string;
 }
 
 /** Gathers what is said while a tree is read, and finds the places once at the end. */
 export class Reporter {
-  private readonly said: Said[] = [];
+  private readonly said: ToldNote[] = [];
   private readonly known = new Set<string>();
 
   readonly say: Say = (element, outcome, code, what, reason) => {
@@ -66,6 +63,11 @@ export class Reporter {
     if (this.known.has(key)) return;
     this.known.add(key);
     this.said.push({ element: null, outcome, code, what, reason });
+  }
+
+  /** In the order in which they were told, each beside its element. */
+  told(): readonly ToldNote[] {
+    return this.said;
   }
 
   /** In the order of the message; the body is the one that was read. */

@@ -6,6 +6,7 @@
 import type { Node } from "prosemirror-model";
 import { parseMessage, elementsIn, escapeAttribute, type Element } from "../html";
 import { readHtml, type ImportReading } from "./import-html";
+import { pairChildren } from "./pair-children";
 import {
   markOfPart,
   markOfSettings,
@@ -34,38 +35,6 @@ function placesOf(reading: ImportReading): ReadonlyMap<Node, Element> {
   return single;
 }
 
-/** How many pairs of children are tried against each other; more are told whole. */
-const mostPairs = 40_000;
-
-/** The longest list of pairs of children that could be one another, in order, equal ones before those of one kind. */
-function pairs(own: Node, read: Node): readonly (readonly [own: number, read: number])[] {
-  const [rows, columns] = [own.childCount, read.childCount];
-  if (rows * columns > mostPairs) return [];
-  const score = (row: number, column: number): number => {
-    const [one, other] = [own.child(row), read.child(column)];
-    if (one.eq(other)) return 3;
-    return !own.isTextblock && one.type === other.type ? 1 : 0;
-  };
-  const best = Array.from({ length: rows + 1 }, () => new Float64Array(columns + 1));
-  for (let row = rows - 1; row >= 0; row--)
-    for (let column = columns - 1; column >= 0; column--) {
-      const here = score(row, column);
-      const both = here > 0 ? here + (best[row + 1]?.[column + 1] ?? 0) : 0;
-      const skipped = Math.max(best[row + 1]?.[column] ?? 0, best[row]?.[column + 1] ?? 0);
-      const line = best[row];
-      if (line) line[column] = Math.max(both, skipped);
-    }
-  const found: (readonly [number, number])[] = [];
-  for (let row = 0, column = 0; row < rows && column < columns;) {
-    const here = score(row, column);
-    const value = best[row]?.[column] ?? 0;
-    if (here > 0 && value === here + (best[row + 1]?.[column + 1] ?? 0)) found.push([row++, column++]);
-    else if (value === (best[row + 1]?.[column] ?? 0)) row++;
-    else column++;
-  }
-  return found;
-}
-
 /**
  * Gathers what must be said beside which element so that `read` comes to `own`. False where nothing beside it would do,
  * so that what is around it has to say it.
@@ -80,7 +49,7 @@ function compare(
   if (own.type !== read.type) return false;
   const matched = new Map<number, number>();
   const inside = new Map<Element, Residue>();
-  for (const [row, column] of pairs(own, read)) {
+  for (const [row, column] of pairChildren(own, read)) {
     const within = new Map<Element, Residue>();
     if (!compare(own.child(row), read.child(column), places, within)) continue;
     matched.set(row, column);

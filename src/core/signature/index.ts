@@ -40,6 +40,7 @@ export { letterSpacing } from "./marks/letter-spacing";
 export { link, type LinkAttributes } from "./marks/link";
 export { scriptScale, subscript, superscript } from "./marks/script";
 export { size } from "./marks/size";
+export { alignChildren } from "./merge/align";
 export { mergeSignatures, type Merged } from "./merge/merge";
 export { nodeAt, outerTable } from "./outer-table";
 export { disclaimer, readyLines, type ReadyLine } from "./parts/ready-lines";

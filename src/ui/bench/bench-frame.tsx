@@ -1,8 +1,8 @@
 "use client";
 
-import { History, Keyboard, Redo2, Search, Undo2 } from "lucide-react";
+import { CodeXml, History, Keyboard, Redo2, Search, Undo2 } from "lucide-react";
 import { redo, redoDepth, undo, undoDepth } from "prosemirror-history";
-import { memo } from "react";
+import { memo, type ReactNode } from "react";
 import type { Stillness } from "@/contract";
 import type { Finding } from "@/core/checks";
 import { fontStack } from "@/core/signature";
@@ -31,12 +31,16 @@ interface Props {
   readonly tried: string | null;
   readonly tryLongest: () => void;
   readonly setOpen: (open: Open) => void;
+  readonly toggleSource: () => void;
+  /** The source, where it stands beside the sheet in place of parts and measures; null where it does not. */
+  readonly source: ReactNode | null;
 }
 
 /** Everything of the Bench around the proofs, which wait for nothing here: this is drawn when they have been. */
 export const BenchFrame = memo(function BenchFrame(props: Props) {
   const { value, signature, people, findings, saveState, drawFor, setForm, tried, tryLongest, setOpen } =
     props;
+  const { toggleSource, source } = props;
   const { editor, selection, settings, form, choosePicture } = value;
   return (
     <BenchContext value={value}>
@@ -77,6 +81,9 @@ export const BenchFrame = memo(function BenchFrame(props: Props) {
         <IconButton label="Redo" disabled={redoDepth(editor.state) === 0} onClick={() => editor.run(redo)}>
           <Redo2 size={16} aria-hidden />
         </IconButton>
+        <IconButton label="Source" pressed={source !== null} onClick={toggleSource}>
+          <CodeXml size={16} aria-hidden />
+        </IconButton>
         <IconButton label="Versions" onClick={() => setOpen({ kind: "versions" })}>
           <History size={16} aria-hidden />
         </IconButton>
@@ -87,19 +94,32 @@ export const BenchFrame = memo(function BenchFrame(props: Props) {
           <Keyboard size={16} aria-hidden />
         </IconButton>
       </SignatureHeader>
-      <main className="grid min-h-0 flex-1 grid-cols-[150px_minmax(0,1fr)_228px] lg:grid-cols-[178px_minmax(0,1fr)_248px] grid-rows-[minmax(0,1fr)]">
+      <main
+        className={`grid min-h-0 flex-1 grid-rows-[minmax(0,1fr)] ${
+          source
+            ? "grid-cols-1 lg:grid-cols-[minmax(0,1.1fr)_minmax(0,1fr)]"
+            : "grid-cols-[150px_minmax(0,1fr)_228px] lg:grid-cols-[178px_minmax(0,1fr)_248px]"
+        }`}
+      >
         <h1 className="sr-only">Build {signature.name}</h1>
-        <PartsPanel
-          run={editor.run}
-          drag={editor.drag}
-          choosePicture={choosePicture}
-          nestable={selection.table?.position === 0}
-        />
-        <div className="flex min-h-0 min-w-0 flex-col">
+        {!source && (
+          <PartsPanel
+            run={editor.run}
+            drag={editor.drag}
+            choosePicture={choosePicture}
+            nestable={selection.table?.position === 0}
+          />
+        )}
+        <div className={`min-h-0 min-w-0 flex-col ${source ? "hidden lg:flex" : "flex"}`}>
           <Toolbar />
-          <Sheet mount={editor.mount} settings={settings} stack={fontStack(settings.font)} />
+          <Sheet
+            mount={editor.mount}
+            settings={settings}
+            stack={fontStack(settings.font)}
+            beside={source !== null}
+          />
         </div>
-        <Inspector />
+        {source ?? <Inspector />}
       </main>
       <p role="status" className="sr-only">
         {selection.path

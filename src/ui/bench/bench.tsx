@@ -16,7 +16,9 @@ import type { Person } from "@/core/people";
 import { outerTable, parseSignature, settingsOf, shortForm, tableMap } from "@/core/signature";
 import type { LinkDefaults } from "../links/link-kinds";
 import { FocusHome } from "../parts/focus-home";
+import { reportDialog } from "../importing/lazy-report";
 import { useAhead } from "../parts/lazily";
+import { useKept } from "../parts/use-kept";
 import { staged } from "../parts/drawing/stage";
 import { paletteFor } from "../signature/palette";
 import type { PersonChoice } from "../signature/signature-header";
@@ -29,7 +31,7 @@ import {
   IconDialog,
   KeysDialog,
   PictureDialog,
-  ReportDialog,
+  SourcePane,
   VersionsDialog,
 } from "./dialogs/dialogs";
 import { PatternDialog } from "./dialogs/pattern-dialog";
@@ -101,6 +103,12 @@ export function Bench({ signature, person: ownPerson, people, base, brandColors,
   );
   const chooseIcons = useCallback((position: number) => setOpen({ kind: "icons", position }), []);
   const close = useCallback(() => setOpen(null), []);
+  const [sourceKept, keepSource] = useKept("source", "closed");
+  const sourceOpen = sourceKept === "open";
+  const toggleSource = useCallback(
+    () => keepSource(sourceOpen ? "closed" : "open"),
+    [keepSource, sourceOpen],
+  );
 
   /** Once a choice is made, work goes on at the sheet and not at the button that asked. */
   const closeToSheet = (): void => {
@@ -201,6 +209,8 @@ export function Bench({ signature, person: ownPerson, people, base, brandColors,
   const benchActions = useBenchActions({
     setOpen,
     focusSheet: tools.focus,
+    sourceOpen,
+    toggleSource,
     catchUp: tools.catchUp,
     form,
     setForm,
@@ -283,6 +293,15 @@ export function Bench({ signature, person: ownPerson, people, base, brandColors,
     ],
   );
 
+  const closeSource = useCallback(() => {
+    toggleSource();
+    tools.focus();
+  }, [toggleSource, tools]);
+  const source = useMemo(
+    () => <SourcePane edited={edited} person={person} base={base} answers={answers} onClose={closeSource} />,
+    [edited, person, base, answers, closeSource],
+  );
+
   return (
     <FocusHome value={tools.focus}>
       <div className="flex h-screen min-h-[560px] flex-col">
@@ -298,6 +317,8 @@ export function Bench({ signature, person: ownPerson, people, base, brandColors,
           tried={longest.tried?.name ?? null}
           tryLongest={longest.toggle}
           setOpen={setOpen}
+          toggleSource={toggleSource}
+          source={sourceOpen ? source : null}
         />
         <ProofStrip
           html={html}
@@ -319,7 +340,7 @@ export function Bench({ signature, person: ownPerson, people, base, brandColors,
           }}
         />
       )}
-      {pasting.report && <ReportDialog groups={pasting.report} onClose={pasting.closeReport} />}
+      {pasting.report && <reportDialog.Component groups={pasting.report} onClose={pasting.closeReport} />}
       {open?.kind === "icons" && (
         <IconDialog
           row={state.doc.nodeAt(open.position)}

@@ -8,7 +8,7 @@ import { Button, buttonClass } from "../parts/button";
 import { copyToClipboard } from "../parts/clipboard";
 import { localPictures } from "../parts/drawing/local-pictures";
 import { SignatureFrame } from "../parts/drawing/signature-frame";
-import { saveFile } from "../parts/files/save-file";
+import { fileNameOf, saveFile } from "../parts/files/save-file";
 import { FindingList } from "../signature/finding-list";
 import { FormSwitch, type Form } from "../signature/form-switch";
 
@@ -32,13 +32,7 @@ interface Props {
 }
 
 const fileName = (name: string, form: Form): string =>
-  `${
-    (form === "short" ? `${name} in replies` : name)
-      .toLowerCase()
-      .normalize("NFKD")
-      .replace(/[^a-z0-9]+/g, "-")
-      .replace(/^-|-$/g, "") || "signature"
-  }.htm`;
+  fileNameOf(form === "short" ? `${name} in replies` : name, ".htm");
 
 /** The ways out: copied as it looks, as source, or as a file. */
 export function InstallPage({ name, revision, full, short, base, findings }: Props) {

@@ -26,6 +26,9 @@ const words: Readonly<Record<LinkVerdict, readonly [Look, string]>> = {
   "too-many-bytes": ["attention", "Very large"],
 };
 
+/** What answered, in a word or two. */
+export const answerWord = ({ verdict }: LinkAnswer): string => words[verdict][1];
+
 /** What answered, with a mark whose shape tells how bad it is as well. */
 export function AnswerWords({ answer }: { answer: LinkAnswer }) {
   const [look, word] = words[answer.verdict];

@@ -1,5 +1,6 @@
 /** What stands in a line as nodes of a document that has its settings: text with its marks, separators, small pictures. */
 import type { Mark, Node } from "prosemirror-model";
+import type { Element } from "../../html";
 import { detectLinks } from "../../links";
 import { letterSpacing, schema, separator, spaceWidth, type Settings } from "../../signature";
 import { textSize, within } from "../../values";
@@ -12,9 +13,12 @@ const { nodes, marks } = schema;
 export const withoutControls = (text: string): string =>
   text.replace(/[\u0000-\u0008\u000b-\u001f\u007f]/g, "") || " ";
 
-/** Makes the nodes of one document. */
+/** Makes the nodes of one document, and keeps the element that each picture came from. */
 export class InlineNodes {
-  constructor(private readonly settings: Settings) {}
+  constructor(
+    private readonly settings: Settings,
+    private readonly elements: Map<Node, Element>,
+  ) {}
 
   of(inlines: readonly Inline[]): readonly Node[] {
     const made: Node[] = [];
@@ -28,7 +32,8 @@ export class InlineNodes {
       const inline = inlines[at];
       if (!inline) continue;
       if (inline.kind === "break") made.push(nodes.break.create());
-      else if (inline.kind === "picture") made.push(this.picture(inline.picture, inline.look));
+      else if (inline.kind === "picture")
+        made.push(this.picture(inline.picture, inline.look, inline.element));
       else if (inline.text !== "") made.push(this.text(inline.text, inline.look));
     }
     return made;
@@ -72,12 +77,14 @@ export class InlineNodes {
     );
   }
 
-  picture(shown: PictureRead, look: Look): Node {
-    return nodes.inlinePicture.create(
+  picture(shown: PictureRead, look: Look, element: Element): Node {
+    const made = nodes.inlinePicture.create(
       shown,
       null,
       look.link === null ? [] : [marks.link.create({ href: look.link })],
     );
+    this.elements.set(made, element);
+    return made;
   }
 
   marksOf(look: Look): readonly Mark[] {

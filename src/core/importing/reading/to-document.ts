@@ -50,12 +50,15 @@ export interface DocumentReading {
   readonly document: Node;
   /** The element that each part was read from. */
   readonly elements: ReadonlyMap<Node, Element>;
+  /** The element of each picture in a line or in a row of icons. */
+  readonly pictures: ReadonlyMap<Node, Element>;
   /** The settings as the HTML alone has them. */
   readonly settings: Settings;
 }
 
 class DocumentWriter {
   readonly elements = new Map<Node, Element>();
+  readonly pictures = new Map<Node, Element>();
   private readonly inlineNodes: InlineNodes;
 
   constructor(
@@ -63,7 +66,7 @@ class DocumentWriter {
     private readonly reporter: Reporter,
     private readonly believed: boolean,
   ) {
-    this.inlineNodes = new InlineNodes(settings);
+    this.inlineNodes = new InlineNodes(settings, this.pictures);
   }
 
   /** A measure as its description lets it be; what is brought nearer by more than rounding is told. */
@@ -243,7 +246,9 @@ class DocumentWriter {
   private picture({ picture, look, element }: SizedPart & { kind: "picture" }, around: Around): Node {
     // A picture that stands elsewhere than its cell says keeps its place in a line.
     if (look.align !== null && look.align !== around.align) {
-      const line = nodes.line.create({ align: look.align }, [this.inlineNodes.picture(picture, look)]);
+      const line = nodes.line.create({ align: look.align }, [
+        this.inlineNodes.picture(picture, look, element),
+      ]);
       return this.told(line, element);
     }
     return this.told(nodes.picture.create({ ...picture, link: look.link }), element);
@@ -281,7 +286,7 @@ class DocumentWriter {
           direction: stacked ? "column" : "row",
           columns: columns <= iconRow.attributes.columns.value.most ? columns : 0,
         },
-        icons.map(({ picture, look }) => this.inlineNodes.picture(picture, look)),
+        icons.map(({ picture, look, element: icon }) => this.inlineNodes.picture(picture, look, icon)),
       ),
       element,
     );
@@ -330,7 +335,7 @@ function rowElement(cell: Element | null): Element | null {
 }
 
 /**
- * A whole document. `believed` is whether what stands beside the HTML counts; `first` is the first element of the message,
+ * A whole document, with settings of its own or with `given` ones. `believed` is whether what stands beside the HTML counts; `first` is the first element of the message,
  * beside which that of the whole document stands where its own table is not one there.
  */
 export function toDocument(
@@ -338,15 +343,16 @@ export function toDocument(
   first: Element | null,
   reporter: Reporter,
   believed: boolean,
+  given: Settings | null,
 ): DocumentReading {
   const read = signatureSettings.of(nodes.signature.create(dominantSettings(table), nodes.table.create()));
   const ofFirst = believed && first ? readResidue(first) : null;
   const ofWhole = first && ofFirst?.d ? first : null;
   const residue = ofWhole ? ofFirst : believed ? readResidue(table.element) : null;
   const told = residue?.s && markOfSettings(read, residue) === residue.t ? { ...read, ...residue.s } : read;
-  let settings = read;
+  let settings = given ?? read;
   try {
-    settings = signatureSettings.of(nodes.signature.createChecked(told, nodes.table.create()));
+    if (!given) settings = signatureSettings.of(nodes.signature.createChecked(told, nodes.table.create()));
   } catch {
     // What is no setting was not written here.
   }
@@ -354,7 +360,7 @@ export function toDocument(
   const outer = writer.table(table, { align: null, room: settings.maxWidth });
   const whole = ofWhole ? withResidue(outer, ofWhole, true) : outer;
   const document = nodes.signature.create(settings, whole);
-  return { document, elements: writer.elements, settings: read };
+  return { document, elements: writer.elements, pictures: writer.pictures, settings: read };
 }
 
 /** The parts as nodes for a cell of a document that has its own settings. */

@@ -6,6 +6,7 @@
  */
 import { colorChoices } from "../../parts/fields/color-field";
 import { lazily } from "../../parts/lazily";
+import { reportDialog } from "../../importing/lazy-report";
 import { importerAhead } from "../editor/use-paste";
 import { iconRowMeasures } from "../inspector/part-measures";
 
@@ -16,7 +17,7 @@ const cut = lazily(() => import("./cut-dialog").then(({ CutDialog }) => CutDialo
 const icons = lazily(() => import("./icon-dialog").then(({ IconDialog }) => IconDialog));
 const keys = lazily(() => import("./keys-dialog").then(({ KeysDialog }) => KeysDialog));
 const picture = lazily(() => import("./picture-dialog").then(({ PictureDialog }) => PictureDialog));
-const report = lazily(() => import("../../importing/report-dialog").then(({ ReportDialog }) => ReportDialog));
+const source = lazily(() => import("../source/source-pane").then(({ SourcePane }) => SourcePane));
 const versions = lazily(() => import("./versions-dialog").then(({ VersionsDialog }) => VersionsDialog));
 
 export const ConflictDialog = conflict.Component;
@@ -24,7 +25,7 @@ export const CutDialog = cut.Component;
 export const IconDialog = icons.Component;
 export const KeysDialog = keys.Component;
 export const PictureDialog = picture.Component;
-export const ReportDialog = report.Component;
+export const SourcePane = source.Component;
 export const VersionsDialog = versions.Component;
 
 /** The likeliest first. */
@@ -35,8 +36,9 @@ export const dialogs = [
   importerAhead,
   icons,
   cut,
+  source,
   versions,
   keys,
-  report,
+  reportDialog,
   conflict,
 ];

@@ -9,6 +9,7 @@ import { schema } from "@/core/signature";
 import { actions } from "./actions";
 import { hints } from "./hints";
 import { leftOut } from "./left-out";
+import { markedPart } from "./marked-part";
 import { removeWhole } from "./part-commands";
 import { drawnAsSent } from "./drawn-as-sent";
 import { selectIn, selectMore, stayAtEdge, stepCell } from "./table-selection";
@@ -68,6 +69,7 @@ export function createState(document: Node): EditorState {
       drawnAsSent,
       leftOut,
       hints,
+      markedPart,
       wholeTable,
     ],
   });

@@ -13,15 +13,17 @@ interface Props {
   readonly mount: (element: HTMLElement | null) => void;
   readonly settings: Settings;
   readonly stack: string;
+  /** Whether something stands beside it that needs room. */
+  readonly beside: boolean;
 }
 
 /** The message as it will be sent, with the signature at true size between its two rules. */
-export function Sheet({ mount, settings, stack }: Props) {
+export function Sheet({ mount, settings, stack, beside }: Props) {
   const { form } = useBench();
   const holder = useRef<HTMLDivElement>(null);
   const drawn = useDrawnTable(holder);
   return (
-    <div className="min-h-0 flex-1 overflow-auto px-2 py-4 lg:px-6">
+    <div className={`min-h-0 flex-1 overflow-auto px-2 py-4 ${beside ? "" : "lg:px-6"}`}>
       <div className="sheet mx-auto min-h-full w-fit border border-hairline bg-canvas pb-8 pl-12 pr-4 pt-4 lg:min-w-[640px] lg:px-16">
         <LetterAbove />
         <div className="flex" dir={settings.direction}>

@@ -21,6 +21,9 @@ interface Options {
   readonly focusSheet: () => void;
   /** Lets the tools show what is selected at this moment. */
   readonly catchUp: () => void;
+  /** Whether the source stands beside the sheet. */
+  readonly sourceOpen: boolean;
+  readonly toggleSource: () => void;
   readonly form: Form;
   readonly setForm: (form: Form) => void;
   /** Whether the longest details are tried. */
@@ -38,7 +41,8 @@ const openLink = (): void => {
 };
 
 export function useBenchActions(options: Options): readonly BenchAction[] {
-  const { setOpen, focusSheet, catchUp, form, setForm, trying, tryLongest } = options;
+  const { setOpen, focusSheet, catchUp, form, setForm, trying, tryLongest, sourceOpen, toggleSource } =
+    options;
   const actions = useMemo<readonly BenchAction[]>(() => {
     const opening = (kind: Exclude<Open["kind"], "picture" | "cut" | "icons">) => () => setOpen({ kind });
     /** Keys come faster than the tools follow the sheet. */
@@ -71,6 +75,13 @@ export function useBenchActions(options: Options): readonly BenchAction[] {
         run: () => setOpen({ kind: "picture", target: { kind: "in-line", at: null } }),
       },
       { id: "link", name: "Link", group: "Text", keys: "Mod-k", run: onWhatIsShown(openLink) },
+      {
+        id: "source",
+        name: sourceOpen ? "Close the source" : "Show the source beside the sheet",
+        group: "Signature",
+        keys: "F8",
+        run: toggleSource,
+      },
       { id: "versions", name: "Versions", group: "Signature", keys: "Alt-Shift-v", run: opening("versions") },
       {
         id: "pattern",
@@ -94,7 +105,7 @@ export function useBenchActions(options: Options): readonly BenchAction[] {
         run: tryLongest,
       },
     ];
-  }, [setOpen, focusSheet, catchUp, form, setForm, trying, tryLongest]);
+  }, [setOpen, focusSheet, catchUp, form, setForm, trying, tryLongest, sourceOpen, toggleSource]);
   useBenchKeys(actions);
   return actions;
 }

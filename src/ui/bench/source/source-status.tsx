@@ -1,0 +1,94 @@
+"use client";
+
+import { ArrowDown, ArrowUp, CopyPlus, Trash2 } from "lucide-react";
+import type { LinkAnswer } from "@/core/links";
+import { lineAndColumn, type ElementEditName, type Explanation, type SourceTrouble } from "@/core/source";
+import { AnswerWords } from "../../links/answer-words";
+import { IconButton } from "../../parts/icon-button";
+import { elementEdits } from "./element-menu";
+import type { SourceState } from "./source-sync";
+
+interface Props {
+  readonly state: SourceState | null;
+  /** What the caret stands in. */
+  readonly here: Explanation | null;
+  readonly canEdit: boolean;
+  readonly onEdit: (edit: ElementEditName) => void;
+  readonly onColor: (from: number, anchor: DOMRect) => void;
+  readonly onTrouble: (trouble: SourceTrouble) => void;
+  readonly answer: LinkAnswer | null;
+}
+
+const icons: Readonly<Record<ElementEditName, typeof ArrowUp>> = {
+  duplicate: CopyPlus,
+  up: ArrowUp,
+  down: ArrowDown,
+  remove: Trash2,
+};
+
+/** Below the source: what is broken, or what the caret stands in and what can be done to it. */
+export function SourceStatus({ state, here, canEdit, onEdit, onColor, onTrouble, answer }: Props) {
+  const [trouble, ...more] = state?.troubles ?? [];
+  return (
+    <div className="flex min-h-9 items-center gap-2 border-t border-hairline px-3 py-1 text-sm">
+      <div role="status" className="min-w-0 flex-1">
+        {trouble && state ? (
+          <button
+            type="button"
+            onClick={() => onTrouble(trouble)}
+            className="rounded-sm text-left text-rowan hover:underline"
+          >
+            <Position text={state.text} offset={trouble.from} />: {trouble.says}
+            <span className="text-soft">
+              {more.length > 0 && ` And ${more.length} more.`} The sheet stays as it was.
+            </span>
+          </button>
+        ) : (
+          <span className="line-clamp-2 text-soft">
+            {here ? here.says : "Point at something to learn what it is."}
+          </span>
+        )}
+      </div>
+      {!trouble && here?.seen?.kind === "color" && (
+        <button
+          type="button"
+          aria-label={`Change ${here.seen.hex}`}
+          title={`Change ${here.seen.hex}`}
+          onClick={(event) => {
+            if (here.seen?.kind === "color")
+              onColor(here.seen.from, event.currentTarget.getBoundingClientRect());
+          }}
+          className="h-4 w-4 shrink-0 rounded-[3px] border border-hairline"
+          style={{ background: here.seen.hex }}
+        />
+      )}
+      {!trouble && answer && (
+        <span className="shrink-0 text-xs">
+          <AnswerWords answer={answer} />
+        </span>
+      )}
+      {elementEdits.map(([edit, name]) => {
+        const Icon = icons[edit];
+        return (
+          <IconButton
+            key={edit}
+            label={`${name} the element`}
+            disabled={!canEdit}
+            onClick={() => onEdit(edit)}
+          >
+            <Icon size={15} aria-hidden />
+          </IconButton>
+        );
+      })}
+    </div>
+  );
+}
+
+function Position({ text, offset }: { text: string; offset: number }) {
+  const { line, column } = lineAndColumn(text, offset);
+  return (
+    <b className="font-medium">
+      Line {line}, column {column}
+    </b>
+  );
+}
