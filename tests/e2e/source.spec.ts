@@ -114,6 +114,25 @@ test("while the source is broken the sheet stays, the trouble has a line and a c
   await expect(said(page)).toContainText("Line 8");
 });
 
+test("what the document cannot hold is marked with what becomes of it, and reached from below the source", async ({
+  page,
+}) => {
+  await openSource(page);
+  await caretBefore(page, "Tamsin Okafor</b>", "color:");
+  await page.keyboard.type("box-shadow:0 0 3px #000000;");
+  const note = pane(page).getByRole("button", { name: "1 thing not kept as written" });
+  await expect(note).toBeVisible();
+  await expect(code(page).locator(".cm-lintRange-warning").first()).toBeVisible();
+  await page.keyboard.press("Control+End");
+  await note.click();
+  await expect(said(page)).toContainText(/^box-shadow.*: not kept; /);
+  await expect(sheet(page)).toContainText("Tamsin Okafor");
+  // Whoever leaves the source finds it as the document has it.
+  await cell(page, 1, 2).locator("p").nth(1).click();
+  await expect(note).toHaveCount(0);
+  await expect(line(page, "Tamsin Okafor</b>")).not.toContainText("box-shadow");
+});
+
 test("what the pointer is on is said in words; a colour is changed by its swatch, an icon copied and taken out from the margin", async ({
   page,
 }) => {

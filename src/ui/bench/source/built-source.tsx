@@ -47,6 +47,9 @@ interface Props {
   readonly onFind: () => void;
 }
 
+/** What somebody has the focus in while they work on the source. */
+const partOfSource = "[aria-label='Source of the signature'], [role=menu], [role=dialog]";
+
 const explainedOf = ({ text, reading, opened, troubles }: SourceState): ExplainedSource | null =>
   troubles.length > 0
     ? null
@@ -148,16 +151,13 @@ export function BuiltSource(props: Props) {
           if (bySomebody && !update.docChanged) queueMicrotask(() => sync.followCaret(head));
         }),
         EditorView.domEventHandlers({
-          blur: () => {
-            queueMicrotask(() => {
-              // Whoever goes to a button of the source works on it still.
-              if (
-                !holder.current
-                  ?.closest("[aria-label='Source of the signature']")
-                  ?.contains(document.activeElement)
-              )
-                sync.tidy();
-            });
+          // Before anything is typed: it would be read as a change of what stood here before.
+          focus: () => sync.catchUp(),
+          // Whoever goes to a button of the source, or to what it opened, works on it still.
+          blur: ({ relatedTarget }) => {
+            if (relatedTarget instanceof Element && relatedTarget.closest(partOfSource)) return;
+            // The view may not be changed while it tells.
+            queueMicrotask(() => sync.tidy());
           },
         }),
       ],
@@ -207,6 +207,16 @@ export function BuiltSource(props: Props) {
           handle.current?.view.dispatch({ selection: { anchor: from }, scrollIntoView: true });
           handle.current?.view.focus();
         }}
+        onNote={({ extent }) => {
+          if (!extent) return;
+          handle.current?.view.dispatch({
+            selection: { anchor: extent.from + 1 },
+            userEvent: "select",
+            scrollIntoView: true,
+          });
+          handle.current?.view.focus();
+        }}
+        caret={caret}
         answer={here?.seen?.kind === "link" ? (props.answers[here.seen.href] ?? null) : null}
       />
       {color && held && (

@@ -60,6 +60,10 @@ export const markExtent = (place: SourcePlace | null, show: boolean): Transactio
   ],
 });
 
+/** What will happen to something that the document cannot hold as it is written. */
+export const noteSays = ({ what, outcome, reason }: SourceNote): string =>
+  `${what}: ${outcome === "lost" ? "not kept" : "kept in another way"}; ${reason}.`;
+
 /** The marks of what is broken, and of what the document cannot hold. */
 export function showTroubles(
   state: EditorState,
@@ -75,7 +79,8 @@ export function showTroubles(
       severity: "error",
       message: says,
     })),
-    ...notes.flatMap(({ extent, outcome, what, reason }): Diagnostic[] => {
+    ...notes.flatMap((note): Diagnostic[] => {
+      const { extent, outcome } = note;
       if (!extent) return [];
       const tag = state.doc.sliceString(extent.from, extent.to).indexOf(">");
       return [
@@ -83,7 +88,7 @@ export function showTroubles(
           from: within(extent.from),
           to: within(tag < 0 ? extent.to : extent.from + tag + 1),
           severity: outcome === "lost" ? "warning" : "info",
-          message: `${what}: ${outcome === "lost" ? "not kept" : "kept in another way"}; ${reason}.`,
+          message: noteSays(note),
         },
       ];
     }),

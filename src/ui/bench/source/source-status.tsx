@@ -2,9 +2,17 @@
 
 import { ArrowDown, ArrowUp, CopyPlus, Trash2 } from "lucide-react";
 import type { LinkAnswer } from "@/core/links";
-import { lineAndColumn, type ElementEditName, type Explanation, type SourceTrouble } from "@/core/source";
+import {
+  lineAndColumn,
+  type ElementEditName,
+  type Explanation,
+  type SourceNote,
+  type SourceTrouble,
+} from "@/core/source";
 import { AnswerWords } from "../../links/answer-words";
 import { IconButton } from "../../parts/icon-button";
+import { formatCount } from "../../parts/format";
+import { noteSays } from "./code-marks";
 import { elementEdits } from "./element-menu";
 import type { SourceState } from "./source-sync";
 
@@ -16,6 +24,10 @@ interface Props {
   readonly onEdit: (edit: ElementEditName) => void;
   readonly onColor: (from: number, anchor: DOMRect) => void;
   readonly onTrouble: (trouble: SourceTrouble) => void;
+  /** Goes to something that will not be kept as it is. */
+  readonly onNote: (note: SourceNote) => void;
+  /** Where the caret stands in the source. */
+  readonly caret: number;
   readonly answer: LinkAnswer | null;
 }
 
@@ -27,8 +39,12 @@ const icons: Readonly<Record<ElementEditName, typeof ArrowUp>> = {
 };
 
 /** Below the source: what is broken, or what the caret stands in and what can be done to it. */
-export function SourceStatus({ state, here, canEdit, onEdit, onColor, onTrouble, answer }: Props) {
+export function SourceStatus(props: Props) {
+  const { state, here, canEdit, onEdit, onColor, onTrouble, onNote, caret, answer } = props;
   const [trouble, ...more] = state?.troubles ?? [];
+  const notes = trouble ? [] : (state?.reading.notes ?? []).filter(({ extent }) => extent !== null);
+  const note = state && noteAt(state, notes, caret);
+  const next = notes.find(({ extent }) => (extent?.from ?? 0) >= caret) ?? notes[0];
   return (
     <div className="flex min-h-9 items-center gap-2 border-t border-hairline px-3 py-1 text-sm">
       <div role="status" className="min-w-0 flex-1">
@@ -44,11 +60,20 @@ export function SourceStatus({ state, here, canEdit, onEdit, onColor, onTrouble,
             </span>
           </button>
         ) : (
-          <span className="line-clamp-2 text-soft">
-            {here ? here.says : "Point at something to learn what it is."}
+          <span className={`line-clamp-2 ${note ? "text-clay" : "text-soft"}`}>
+            {note ? noteSays(note) : here ? here.says : "Point at something to learn what it is."}
           </span>
         )}
       </div>
+      {next && (
+        <button
+          type="button"
+          onClick={() => onNote(next)}
+          className="shrink-0 rounded-sm px-1 text-xs text-clay hover:bg-kelp"
+        >
+          {formatCount(notes.length, "thing")} not kept as written
+        </button>
+      )}
       {!trouble && here?.seen?.kind === "color" && (
         <button
           type="button"
@@ -81,6 +106,16 @@ export function SourceStatus({ state, here, canEdit, onEdit, onColor, onTrouble,
         );
       })}
     </div>
+  );
+}
+
+/** The note about the tag that the caret stands in; null where there is none. */
+function noteAt({ text }: SourceState, notes: readonly SourceNote[], caret: number): SourceNote | null {
+  return (
+    notes.findLast(({ extent }) => {
+      const end = extent ? text.indexOf(">", extent.from) : -1;
+      return extent !== null && extent.from <= caret && caret <= end + 1;
+    }) ?? null
   );
 }
 

@@ -53,6 +53,9 @@ interface Drawn {
 /** Typing is read once it pauses for so long; ms. */
 const pause = 60;
 
+/** What is typed on the sheet is written into the source once it pauses for so long; ms. */
+const sheetPause = 150;
+
 /** Changes of one place that follow each other so fast are taken back as one; ms. */
 const oneGesture = 900;
 
@@ -70,7 +73,10 @@ export function changeBetween(before: string, after: string): ChangeSpec | null 
 export class SourceSync {
   private view: EditorView | null = null;
   private state: SourceState;
+  /** Until what was typed in the source is read. */
   private timer: ReturnType<typeof setTimeout> | null = null;
+  /** Until what was changed on the sheet is written. */
+  private writing: ReturnType<typeof setTimeout> | null = null;
   /** The last change that the source made of the document, for taking a gesture back as one. */
   private last: { readonly tr: Step; readonly at: number; readonly line: number } | null = null;
   /** Whether a selection is being carried over, which is not to come back. */
@@ -99,6 +105,7 @@ export class SourceSync {
 
   detach(): void {
     this.flush();
+    if (this.writing !== null) clearTimeout(this.writing);
     this.view = null;
   }
 
@@ -117,6 +124,7 @@ export class SourceSync {
 
   /** Reads at once what is still to be read. */
   flush(): void {
+    this.catchUp();
     if (this.timer === null) return;
     clearTimeout(this.timer);
     this.read();
@@ -130,14 +138,29 @@ export class SourceSync {
 
   /** The sheet's state has changed, by whatever. */
   followSheet(next: EditorState): void {
-    if (!next.doc.eq(this.state.reading.document)) {
-      if (this.state.troubles.length > 0) this.onReplaced(this.state.text);
-      this.write(next.doc);
+    const changed = !next.doc.eq(this.state.reading.document);
+    // Whoever types on the sheet waits for nothing here; whoever has the source before them sees it at once.
+    if (changed && this.view && !this.view.hasFocus) {
+      if (this.writing !== null) clearTimeout(this.writing);
+      this.writing = setTimeout(() => this.catchUp(), sheetPause);
+      return;
     }
-    if (this.carrying || !this.view) return;
-    const { from, to } = next.selection;
+    if (changed) this.write(next.doc);
+    if (!this.carrying) this.markSelected();
+  }
+
+  /** Writes what the sheet has changed and is still to be written. */
+  catchUp(): void {
+    if (this.writing === null) return;
+    this.write(this.sheet.current().doc);
+    this.markSelected();
+  }
+
+  private markSelected(): void {
+    const { doc, selection } = this.sheet.current();
     this.caretPart = null;
-    this.view.dispatch(markExtent(placeAtPosition(this.state.reading.places, next.doc, from, to), true));
+    const place = placeAtPosition(this.state.reading.places, doc, selection.from, selection.to);
+    this.view?.dispatch(markExtent(place, true));
   }
 
   /** The caret stands elsewhere in the source: its part is marked on the sheet. */
@@ -206,8 +229,9 @@ export class SourceSync {
 
   /** Writes the source of a document, by the smallest change. */
   private write(document: Node): void {
-    if (this.timer !== null) clearTimeout(this.timer);
-    this.timer = null;
+    for (const timer of [this.timer, this.writing]) if (timer !== null) clearTimeout(timer);
+    this.timer = this.writing = null;
+    if (this.state.troubles.length > 0) this.onReplaced(this.state.text);
     const next = this.open(document);
     const changes = this.view && changeBetween(this.view.state.doc.toString(), next.text);
     this.state = next;
