@@ -45,6 +45,12 @@ test("a signature is found in a mail, another block is tried, its picture is tak
   await expect(becomes).toContainText("Dear Bram");
   await page.getByRole("radio", { name: /after the line that parts it/ }).check();
   await expect(becomes).not.toContainText("Dear Bram");
+  // The same by pointing at what is wanted in the message.
+  await page.getByRole("img", { name: "The message" }).click({ position: { x: 30, y: 22 } });
+  await expect(page.getByRole("radio", { name: /the whole message/ })).toBeChecked();
+  await expect(becomes).toContainText("Dear Bram");
+  await page.getByRole("radio", { name: /after the line that parts it/ }).check();
+  await expect(becomes).not.toContainText("Dear Bram");
 
   const { violations } = await new AxeBuilder({ page }).exclude("iframe").analyze();
   expect(violations).toEqual([]);
@@ -83,4 +89,28 @@ test("what somebody pastes or drops that is no signature is refused in a sentenc
   await expect(page.getByRole("region", { name: "Left out" })).toContainText("<script>");
   await page.getByRole("button", { name: "Something else" }).click();
   await expect(page.getByRole("heading", { name: "Start a signature" })).toBeVisible();
+});
+
+test("pictures that lie elsewhere are looked at as their recipients would meet them, kept there or taken in", async ({
+  page,
+}) => {
+  await page.goto("/start");
+  await page.locator("input[type=file]").setInputFiles({
+    name: "elsewhere.html",
+    mimeType: "text/html",
+    buffer: Buffer.from(
+      '<p>Wren Sallow</p><img src="https://reedbasket.example/pictures/seed-jars.png" alt="Jars" width="120" height="80">' +
+        '<img src="https://nowhere.harrowfen.example/none.png" alt="Nothing" width="40" height="40">',
+    ),
+  });
+  const pictures = page.getByRole("region", { name: "Pictures" }).getByRole("listitem");
+  await expect(pictures.filter({ hasText: "Jars" })).toContainText(/\d+ × \d+ px, \d/);
+  await expect(pictures.filter({ hasText: "Nothing" })).not.toContainText("Being looked at");
+  await expect(pictures.filter({ hasText: "Nothing" })).not.toContainText("px");
+  await pictures.filter({ hasText: "Jars" }).getByRole("checkbox").check();
+  await page.getByRole("button", { name: "Start with it" }).click();
+  await expect(page.getByRole("textbox", { name: "Signature", exact: true })).toBeVisible();
+  const document = JSON.stringify(await savedDocument(page));
+  expect(document).toMatch(/"source":"\/h\/[0-9a-f]{20}\/seed-jars\.png"/);
+  expect(document).toContain("https://nowhere.harrowfen.example/none.png");
 });

@@ -211,16 +211,27 @@ export function findSignatures(html: string): readonly SignatureBlock[] {
 
 /** The attribute of what is marked. */
 export const chosenAttribute = "data-chosen";
+export const blockAttribute = "data-block";
 
-/** The message with the elements of a block marked, for showing which it is. Never throws. */
-export function withBlockMarked(html: string, { elements }: Pick<SignatureBlock, "elements">): string {
+/**
+ * The message with the elements of each block naming it by its number, and those of the chosen one marked, for showing them
+ * and for pointing at them. An element of several blocks names the likeliest. Never throws.
+ */
+export function withBlocksMarked(
+  html: string,
+  blocks: readonly Pick<SignatureBlock, "elements" | "foundBy">[],
+  chosen: number,
+): string {
   const page = parsePage(html);
   const body = elementsIn(page).find(({ tagName }) => tagName === "body");
   if (!body) return html;
   const all = elementsIn(body);
-  for (const number of elements) {
-    const element = all[number];
-    if (element) setAttribute(element, chosenAttribute, "");
-  }
+  for (const [index, { elements, foundBy }] of blocks.entries())
+    for (const number of elements) {
+      const element = all[number];
+      if (!element) continue;
+      if (index === chosen && foundBy !== "whole") setAttribute(element, chosenAttribute, "");
+      if (attributeOf(element, blockAttribute) === null) setAttribute(element, blockAttribute, String(index));
+    }
   return writeParts(page);
 }

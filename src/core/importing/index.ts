@@ -18,9 +18,10 @@ export {
   type FileReading,
 } from "./files/read-file";
 export {
+  blockAttribute,
   chosenAttribute,
   findSignatures,
-  withBlockMarked,
+  withBlocksMarked,
   type FoundBy,
   type SignatureBlock,
 } from "./find-signature";

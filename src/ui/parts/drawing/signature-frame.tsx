@@ -20,6 +20,8 @@ interface Props {
   readonly fit?: boolean;
   /** Whether its links can be followed, in a new window; a proof is only looked at. */
   readonly followable?: boolean;
+  /** Is told which element of what is drawn was pressed by the pointer; there is another way for the keyboard. */
+  readonly onPoint?: (element: Element) => void;
   /** Rules for the page around what is drawn: its canvas, type and colours. */
   readonly area?: string;
 }
@@ -39,6 +41,7 @@ export function SignatureFrame({
   scale: wanted = 1,
   fit = false,
   followable = false,
+  onPoint,
   area = whitePaper,
 }: Props) {
   const frame = useRef<HTMLIFrameElement>(null);
@@ -94,13 +97,27 @@ export function SignatureFrame({
     };
   }, [first]);
 
+  const point = ({ clientX, clientY }: React.MouseEvent): void => {
+    const own = frame.current;
+    const body = bodyOf(own);
+    if (!own || !body) return;
+    const { left, top } = own.getBoundingClientRect();
+    const [x, y] = [(clientX - left) / scale, (clientY - top) / scale];
+    // What is inert is not found by its place; of those around the place, the last is within the others.
+    const pressed = [...body.querySelectorAll("*")].findLast((element) => {
+      const box = element.getBoundingClientRect();
+      return box.left <= x && x <= box.right && box.top <= y && y <= box.bottom;
+    });
+    if (pressed) onPoint?.(pressed);
+  };
   const drawnHeight = height ?? content.height * scale;
   return (
     <div
       ref={holder}
       role={followable ? undefined : "img"}
       aria-label={followable ? undefined : label}
-      className="overflow-hidden"
+      onClick={onPoint && point}
+      className={`overflow-hidden ${onPoint ? "cursor-pointer" : ""}`}
       style={{ height: drawnHeight, width: width * wanted, maxWidth: "100%" }}
     >
       <iframe

@@ -1,8 +1,9 @@
 import { useMemo } from "react";
 import {
   asItWas,
+  blockAttribute,
   chosenAttribute,
-  withBlockMarked,
+  withBlocksMarked,
   type FoundBy,
   type SignatureBlock,
 } from "@/core/importing";
@@ -26,12 +27,18 @@ interface Props {
   readonly onChoose: (index: number) => void;
 }
 
-const marked = `[${chosenAttribute}]{outline:2px solid #1F5B57;outline-offset:3px}`;
+/** The chosen one is outlined, and so, more quietly, is what else may be it, but for all of the message. */
+const outlines = (blocks: readonly SignatureBlock[]): string => {
+  const whole = blocks.findIndex(({ foundBy }) => foundBy === "whole");
+  return (
+    `[${blockAttribute}]:not([${blockAttribute}="${whole}"]){outline:1px dashed #8A9A94;outline-offset:3px}` +
+    `[${blockAttribute}][${chosenAttribute}]{outline:2px solid #1F5B57;outline-offset:3px}`
+  );
+};
 
 /** Which part of a message is the signature: the likeliest is chosen, and marked in the message. */
 export function BlockChoice({ blocks, chosen, message, local, onChoose }: Props) {
-  const block = blocks[chosen];
-  const shown = useMemo(() => asItWas(block ? withBlockMarked(message, block) : message), [message, block]);
+  const shown = useMemo(() => asItWas(withBlocksMarked(message, blocks, chosen)), [message, blocks, chosen]);
   return (
     <section
       aria-labelledby="blocks"
@@ -43,14 +50,19 @@ export function BlockChoice({ blocks, chosen, message, local, onChoose }: Props)
           label="The message"
           width={640}
           highest={220}
-          area={`${importArea}${block?.foundBy === "whole" ? "" : marked}`}
+          area={`${importArea}${outlines(blocks)}`}
           fit
+          onPoint={(element) => {
+            const pointed = element.closest(`[${blockAttribute}]`)?.getAttribute(blockAttribute);
+            if (pointed) onChoose(Number(pointed));
+          }}
         />
       </div>
       <fieldset className="min-w-0">
         <legend id="blocks" className="pb-1 font-serif text-lg">
           The signature in this message
         </legend>
+        <p className="pb-1 text-xs text-soft">Point at another part of the message, or choose it here.</p>
         {blocks.map(({ foundBy, text }, index) => (
           <label
             key={`${foundBy}-${text}`}
