@@ -41,6 +41,34 @@ const command = (...args: string[]): Promise<{ code: number; out: string; error:
     );
   });
 
+describe("kit", () => {
+  it("writes the files of a kind into a folder, and says which pictures stay at their addresses", async () => {
+    const out = file("kit");
+    const written = await run([
+      ...["kit", "demo/signatures/full.json", "--for", "desktop-document", "--out", out],
+      ...["--base", "https://p.example", "--data", file("nowhere")],
+    ]);
+    expect(written.split("\n").map((line) => line.replace(`${out}/`, ""))).toEqual([
+      "full.htm",
+      "full.rtf",
+      "full.txt",
+      "7 of 7 pictures stay at their addresses",
+    ]);
+    expect(await readFile(`${out}/full.htm`, "utf8")).toContain('src="https://p.example/h/');
+  });
+
+  it("refuses a kind that there is not, and a folder that is not named", async () => {
+    await expect(
+      run(["kit", "demo/signatures/full.json", "--for", "fax", "--out", file("kit")]),
+    ).rejects.toThrow(
+      '--for must be one of webmail, desktop-document, desktop-browser, desktop-open, phone, anything, not "fax"',
+    );
+    await expect(run(["kit", "demo/signatures/full.json", "--for", "webmail"])).rejects.toThrow(
+      "--out is missing",
+    );
+  });
+});
+
 describe("import", () => {
   it("gives back what compile printed, equal", async () => {
     for (const destination of ["webmail-paste", "document-file"]) {

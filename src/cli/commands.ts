@@ -1,11 +1,23 @@
 /** The commands: each reads its arguments, calls the core and answers with what to print. */
+import path from "node:path";
 import { parseArgs, type ParseArgsConfig } from "node:util";
 import { checkSignature } from "@/core/checks";
 import { received, standInIds, type StandInId } from "@/core/clients";
 import { compile, destinationIds } from "@/core/compile";
 import { groupNotes, importHtml, ImportFileError, readImportFile, withUnsaid } from "@/core/importing";
-import type { DestinationId } from "@/core/signature";
-import { readBytes, readDocument, readPersonFile, readText, writeText } from "./files";
+import {
+  carriedByItself,
+  kitFiles,
+  kitKinds,
+  picturesOfKit,
+  type KitKind,
+  type PicturesIn,
+} from "@/core/install";
+import { hasShortForm, shortForm, type DestinationId } from "@/core/signature";
+import { dataFolder } from "@/server/configuration";
+import { folderStore } from "@/server/store/folder-store";
+import { kitPictures } from "@/server/store/kit-pictures";
+import { readBytes, readDocument, readPersonFile, readText, writeFiles, writeText } from "./files";
 import { BadInput, WrongUsage } from "./usage";
 
 /** Where the application itself serves pictures, until `--base` says where recipients find them. */
@@ -98,11 +110,55 @@ async function importCommand(args: readonly string[]): Promise<string> {
   }
 }
 
+async function kitCommand(args: readonly string[]): Promise<string> {
+  const { values, positionals } = read(args, {
+    for: { type: "string" },
+    out: { type: "string" },
+    person: { type: "string" },
+    base: { type: "string" },
+    name: { type: "string" },
+    pictures: { type: "string" },
+    data: { type: "string" },
+  });
+  const file = onlyFile(positionals, "kit");
+  const kind = choice<KitKind>(values.for, kitKinds, "--for");
+  if (values.out === undefined) throw new WrongUsage("--out is missing: the folder for the files");
+  const picturesIn =
+    values.pictures === undefined
+      ? undefined
+      : choice<PicturesIn>(values.pictures, ["hosted", "carried"], "--pictures");
+  const full = await readDocument(file);
+  const source = {
+    name: values.name ?? path.basename(file, path.extname(file)),
+    full,
+    short: hasShortForm(full) ? shortForm(full) : null,
+    person: await readPersonFile(values.person),
+    base: values.base ?? ownAddress,
+  };
+  try {
+    const paths = picturesOfKit(source);
+    const folder = path.join(values.data ?? dataFolder(), "pictures");
+    const pictures = await kitPictures(folderStore(folder), paths);
+    const files = kitFiles(kind, { ...source, pictures }, picturesIn);
+    await writeFiles(values.out, files);
+    const missing = paths.length - pictures.size;
+    const carries = (picturesIn ?? (carriedByItself[kind] === null ? "hosted" : "carried")) === "carried";
+    return [
+      ...files.map((each) => path.join(values.out ?? "", each.path)),
+      ...(carries && missing > 0 ? [`${missing} of ${paths.length} pictures stay at their addresses`] : []),
+    ].join("\n");
+  } catch (error) {
+    if (error instanceof RangeError) throw new BadInput(`--base: ${error.message}`);
+    throw error;
+  }
+}
+
 const commands: Readonly<Record<string, (args: readonly string[]) => Promise<string>>> = {
   compile: compileCommand,
   receive: receiveCommand,
   check: checkCommand,
   import: importCommand,
+  kit: kitCommand,
 };
 
 /** Runs a command. Rejects with BadInput or WrongUsage. */

@@ -1,5 +1,6 @@
 /** Reading what a command names, with errors that name the file. */
-import { readFile, writeFile } from "node:fs/promises";
+import { mkdir, readFile, writeFile } from "node:fs/promises";
+import path from "node:path";
 import type { Node } from "prosemirror-model";
 import { readPerson, type Person } from "@/core/people";
 import { parseSignature, SignatureError } from "@/core/signature";
@@ -33,6 +34,22 @@ export async function writeText(file: string, text: string): Promise<void> {
     await writeFile(file, text);
   } catch (error) {
     throw new BadInput(`${file}: ${refusal(error, "cannot be written")}`);
+  }
+}
+
+/** Files of a kit in a folder, which is made where it is not there. */
+export async function writeFiles(
+  folder: string,
+  files: readonly { readonly path: string; readonly bytes: Uint8Array }[],
+): Promise<void> {
+  for (const { path: own, bytes } of files) {
+    const file = path.join(folder, own);
+    try {
+      await mkdir(path.dirname(file), { recursive: true });
+      await writeFile(file, bytes);
+    } catch (error) {
+      throw new BadInput(`${file}: ${refusal(error, "cannot be written")}`);
+    }
   }
 }
 

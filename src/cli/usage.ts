@@ -8,4 +8,6 @@ export const usage = `still-line COMMAND
   receive FILE.html --client KIND [--mode light|dark] [--reply | --quoted TIMES]
           [--account own|other] [--display 100|125|150] [--json]
   import FILE [--report FILE.json]
+  kit FILE.json --for KIND --out DIR [--name NAME] [--person FILE.json] [--base URL]
+      [--pictures hosted|carried] [--data DIR]
   check FILE.json [--person FILE.json] [--base URL]`;

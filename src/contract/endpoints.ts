@@ -264,6 +264,9 @@ export const endpoints = {
     .json<Publication>(),
   hostPicturesHere: remove("/api/signatures/:id/pictures/publish").json<void>(),
   zipPictures: get("/api/signatures/:id/pictures/zip").bytes(),
+  downloadKit: get("/api/signatures/:id/kits/:kind")
+    .query(object({ pictures: maybe(choice("hosted", "carried")) }))
+    .bytes(),
 
   listWebSpace: get("/api/web-space").json<{ files: readonly string[] }>(),
   uploadToWebSpace: post("/api/web-space").file(largestArchive).json<{ files: readonly string[] }>(),

@@ -87,7 +87,7 @@ test("what the sheet shows is what is sent: boxes of cells, words and pictures, 
       let found: readonly string[] = [];
       // Fonts that are asked for with a document come a moment after it.
       await expect
-        .poll(async () => (found = differences(await drawnBoxes(sheet), wanted, 1)).length, { timeout: 1000 })
+        .poll(async () => (found = differences(await drawnBoxes(sheet), wanted, 1)).length)
         .toBe(0)
         .catch(
           () => void apart.push([`document ${index} in ${mode} mode`, ...found.slice(0, 4)].join("\n  ")),

@@ -120,22 +120,13 @@ test("the proof page says what each stand-in changed, in light and dark", async 
   );
 });
 
-test("the source and the file that are installed are what the compiler writes", async ({ page }) => {
+test("the source that is installed is what the compiler writes", async ({ page }) => {
   await page.goto(`${await signaturePath(page, "Full")}/install`);
   await page.getByRole("button", { name: "Copy the source" }).click();
   const source = await page.evaluate(() => navigator.clipboard.readText());
   expect(source).toMatch(/^<table role="presentation"/);
   await page.getByRole("button", { name: "Show the source" }).click();
   await expect(page.getByLabel("Source", { exact: true })).toHaveText(source);
-  const downloading = page.waitForEvent("download");
-  await page.getByRole("button", { name: "Download full.htm" }).click();
-  const download = await downloading;
-  expect(download.suggestedFilename()).toBe("full.htm");
-  const chunks: Buffer[] = [];
-  for await (const chunk of await download.createReadStream()) chunks.push(chunk as Buffer);
-  expect(Buffer.concat(chunks).toString()).toMatch(
-    /^<!DOCTYPE html>\n<html lang="en">[\s\S]*mso-line-height-rule:exactly/,
-  );
 });
 
 test("the stand-in's settings refuse what is too long, and keep what was there", async ({ page }) => {

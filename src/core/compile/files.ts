@@ -45,3 +45,13 @@ export const fileForms: Readonly<Record<DestinationId, FileForm>> = {
 /** The text as it stands in its file. */
 export const fileText = (text: string, destination: DestinationId): string =>
   fileForms[destination].byteOrderMark ? `\ufeff${text}` : text;
+
+/** A name that every disk takes, in small letters and with its ending: "Short, for answers" is "short-for-answers.htm". */
+export const fileNameOf = (name: string, ending: string): string =>
+  `${
+    name
+      .toLowerCase()
+      .normalize("NFKD")
+      .replace(/[^a-z0-9]+/g, "-")
+      .replace(/^-+|-+$/g, "") || "signature"
+  }${ending}`;

@@ -1,3 +1,3 @@
 export { compile, type CompileOptions } from "./compile";
-export { fileForms, fileText, type FileForm } from "./files";
+export { fileForms, fileNameOf, fileText, type FileForm } from "./files";
 export { destinationIds, type Destination } from "./destinations";

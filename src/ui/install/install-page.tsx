@@ -3,49 +3,48 @@
 import { ClipboardCopy, Code, Download } from "lucide-react";
 import { useState } from "react";
 import { toast } from "sonner";
+import { addressOf, endpoints } from "@/contract";
 import type { Finding } from "@/core/checks";
+import type { KitKind, PicturesIn } from "@/core/install";
 import { Button, buttonClass } from "../parts/button";
 import { copyToClipboard } from "../parts/clipboard";
 import { localPictures } from "../parts/drawing/local-pictures";
 import { SignatureFrame } from "../parts/drawing/signature-frame";
-import { fileNameOf, saveFile } from "../parts/files/save-file";
+import { WordSwitch } from "../parts/fields/word-switch";
 import { FindingList } from "../signature/finding-list";
 import { FormSwitch, type Form } from "../signature/form-switch";
+import { installKinds, type InstallKind } from "./kinds";
 
 /** One form of a signature, compiled for each way out. */
 export interface CompiledForms {
   /** For pasting. */
   readonly html: string;
   readonly plainText: string;
-  /** The whole file for a document engine. */
-  readonly file: string;
 }
 
 interface Props {
+  readonly id: string;
   readonly name: string;
   readonly revision: number;
   readonly full: CompiledForms;
   /** What a reply holds; null where that is the whole. */
   readonly short: CompiledForms | null;
   readonly base: string;
+  /** Why the kit of a kind carries its pictures; null where they stay at their addresses. */
+  readonly carried: Readonly<Record<KitKind, string | null>>;
   readonly findings: readonly Finding[];
 }
 
-const fileName = (name: string, form: Form): string =>
-  fileNameOf(form === "short" ? `${name} in replies` : name, ".htm");
+const kindNames = Object.fromEntries(
+  Object.entries(installKinds).map(([kind, { name }]) => [kind, name]),
+) as Record<KitKind, string>;
 
-/** The ways out: copied as it looks, as source, or as a file. */
-export function InstallPage({ name, revision, full, short, base, findings }: Props) {
-  const [showing, setShowing] = useState(false);
+/** The ways out: steps and a kit for each kind of client. */
+export function InstallPage({ id, name, revision, full, short, base, carried, findings }: Props) {
   const [form, setForm] = useState<Form>("full");
-  const { html, plainText, file } = form === "short" ? (short ?? full) : full;
-
-  const copy = (content: { text: string; html?: string }, said: string): void => {
-    if (copyToClipboard(content)) toast(said);
-    else toast.error("The browser did not let it be copied. Download the file instead.");
-  };
-
-  const download = (): void => saveFile(file, fileName(name, form));
+  const [kind, setKind] = useState<KitKind>("webmail");
+  const shown = form === "short" ? (short ?? full) : full;
+  const about = installKinds[kind];
 
   return (
     <div className="grid grid-cols-[minmax(0,1fr)_300px] gap-8">
@@ -53,7 +52,7 @@ export function InstallPage({ name, revision, full, short, base, findings }: Pro
         <div className="flex items-baseline gap-3 pb-3">
           <h1 className="font-serif text-2xl">Install</h1>
           <p className="text-soft">
-            version {revision} · {html.length.toLocaleString("en")} of 10,000 characters
+            version {revision} · {shown.html.length.toLocaleString("en")} of 10,000 characters
           </p>
           {short && (
             <div className="ml-auto">
@@ -63,7 +62,7 @@ export function InstallPage({ name, revision, full, short, base, findings }: Pro
         </div>
         <div className="w-fit max-w-full border border-hairline bg-canvas p-1">
           <SignatureFrame
-            html={localPictures(html, base)}
+            html={localPictures(shown.html, base)}
             label={`${name}, as it will be installed`}
             width={640}
           />
@@ -71,64 +70,23 @@ export function InstallPage({ name, revision, full, short, base, findings }: Pro
         {form === "short" && (
           <p className="mt-2 text-soft">
             This is the form for answers. Install it beside the full one where your mail has a box for
-            replies; it follows every change of the full form.
+            replies; it follows every change of the full form, and every kit holds both.
           </p>
         )}
-        <section className="mt-6 border-t border-pine pt-3">
-          <h2 className="font-serif text-lg">Webmail settings</h2>
-          <ol className="my-2 list-decimal space-y-0.5 pl-5">
-            <li>Copy the signature with the button below.</li>
-            <li>Open the settings of your webmail and find the box for a signature.</li>
-            <li>Empty the box, click into it and paste.</li>
-            <li>Save there, write to yourself, and look at what arrives.</li>
+        <div className="mt-6 border-t border-pine pt-3">
+          <WordSwitch label="Kind of client" value={kind} choices={kindNames} onChange={setKind} />
+        </div>
+        <section aria-label={about.name} className="pt-3">
+          <h2 className="font-serif text-lg">{about.name}</h2>
+          <p className="text-soft">{about.about}</p>
+          <ol className="my-3 list-decimal space-y-1 pl-5 marker:text-soft">
+            {about.steps.map((step) => (
+              <li key={step}>{step}</li>
+            ))}
           </ol>
-          <div className="flex flex-wrap gap-2">
-            <Button
-              look="primary"
-              onClick={() =>
-                copy(
-                  { text: plainText, html },
-                  "Copied as it looks. Paste it into your webmail's signature box.",
-                )
-              }
-            >
-              <ClipboardCopy size={16} aria-hidden />
-              Copy the signature
-            </Button>
-            <Button onClick={() => copy({ text: html }, "The source is copied.")}>
-              <Code size={16} aria-hidden />
-              Copy the source
-            </Button>
-            <button
-              type="button"
-              className={buttonClass("quiet")}
-              aria-expanded={showing}
-              onClick={() => setShowing(!showing)}
-            >
-              {showing ? "Hide the source" : "Show the source"}
-            </button>
-          </div>
-          {showing && (
-            <pre
-              tabIndex={0}
-              aria-label="Source"
-              className="mt-3 max-h-64 overflow-auto whitespace-pre-wrap border border-hairline bg-sheet p-3 font-mono text-xs [overflow-wrap:anywhere]"
-            >
-              {html}
-            </pre>
-          )}
-        </section>
-        <section className="mt-6 border-t border-pine pt-3">
-          <h2 className="font-serif text-lg">Desktop mail that reads a file</h2>
-          <ol className="my-2 list-decimal space-y-0.5 pl-5">
-            <li>Download the file. Its pictures stay at their addresses.</li>
-            <li>Close the mail program, and put the file into its folder of signatures.</li>
-            <li>Open the program and choose the signature by the file&apos;s name.</li>
-          </ol>
-          <Button onClick={download}>
-            <Download size={16} aria-hidden />
-            Download {fileName(name, form)}
-          </Button>
+          {kind === "webmail" && <CopyButtons {...shown} />}
+          <KitDownload key={kind} id={id} kind={kind} about={about} carried={carried[kind]} />
+          <HowItWent about={about} />
         </section>
       </div>
       <aside aria-label="Findings">
@@ -136,5 +94,113 @@ export function InstallPage({ name, revision, full, short, base, findings }: Pro
         <FindingList findings={findings} empty="Nothing stands in the way." />
       </aside>
     </div>
+  );
+}
+
+/** The signature as it looks, or its source, on the clipboard. */
+function CopyButtons({ html, plainText }: CompiledForms) {
+  const [showing, setShowing] = useState(false);
+  const copy = (content: { text: string; html?: string }, said: string): void => {
+    if (copyToClipboard(content)) toast(said);
+    else toast.error("The browser did not let it be copied. Download the files instead.");
+  };
+  return (
+    <>
+      <div className="flex flex-wrap gap-2">
+        <Button
+          look="primary"
+          onClick={() =>
+            copy({ text: plainText, html }, "Copied as it looks. Paste it into your webmail's signature box.")
+          }
+        >
+          <ClipboardCopy size={16} aria-hidden />
+          Copy the signature
+        </Button>
+        <Button onClick={() => copy({ text: html }, "The source is copied.")}>
+          <Code size={16} aria-hidden />
+          Copy the source
+        </Button>
+        <Button onClick={() => copy({ text: plainText }, "The plain text is copied.")}>
+          Copy plain text
+        </Button>
+        <button
+          type="button"
+          className={buttonClass("quiet")}
+          aria-expanded={showing}
+          onClick={() => setShowing(!showing)}
+        >
+          {showing ? "Hide the source" : "Show the source"}
+        </button>
+      </div>
+      {showing && (
+        <pre
+          tabIndex={0}
+          aria-label="Source"
+          className="mt-3 max-h-64 overflow-auto whitespace-pre-wrap border border-hairline bg-sheet p-3 font-mono text-xs [overflow-wrap:anywhere]"
+        >
+          {html}
+        </pre>
+      )}
+    </>
+  );
+}
+
+const meaning: Readonly<Record<PicturesIn, string>> = {
+  hosted: "Light, and always the newest; many clients show them only when they are asked to.",
+  carried: "Shown at once, offline too; each letter is heavier by them, and old letters keep old ones.",
+};
+
+interface KitProps {
+  readonly id: string;
+  readonly kind: KitKind;
+  readonly about: InstallKind;
+  readonly carried: string | null;
+}
+
+/** The files of a kind, with its pictures where they are wanted. */
+function KitDownload({ id, kind, about, carried }: KitProps) {
+  const [picturesIn, setPicturesIn] = useState<PicturesIn>(carried === null ? "hosted" : "carried");
+  const choosable = kind !== "webmail";
+  return (
+    <div className="mt-3">
+      {choosable && (
+        <div className="pb-2">
+          <WordSwitch
+            label="Pictures"
+            value={picturesIn}
+            choices={{ carried: "Pictures in the kit", hosted: "Pictures at their addresses" }}
+            onChange={setPicturesIn}
+          />
+          <p className="pt-1 text-xs text-soft">
+            {meaning[picturesIn]}
+            {picturesIn === "carried" && carried !== null && ` Here, ${carried}.`}
+          </p>
+        </div>
+      )}
+      <a
+        href={addressOf(endpoints.downloadKit, { id, kind }, { pictures: picturesIn })}
+        download
+        className={buttonClass(kind === "webmail" ? "plain" : "primary")}
+      >
+        <Download size={16} aria-hidden />
+        Download {about.kit}
+      </a>
+    </div>
+  );
+}
+
+/** What one sees when it went right, and what commonly goes wrong. */
+function HowItWent({ about }: { about: InstallKind }) {
+  return (
+    <dl className="mt-4 grid grid-cols-[auto_minmax(0,1fr)] gap-x-4 gap-y-1 border-t border-hairline pt-3 text-sm">
+      <dt className="font-medium text-lichen">It went right</dt>
+      <dd>{about.right}</dd>
+      {about.wrong.map(([what, why]) => (
+        <div key={what} className="contents">
+          <dt className="text-clay">{what}</dt>
+          <dd className="text-soft">{why}</dd>
+        </div>
+      ))}
+    </dl>
   );
 }

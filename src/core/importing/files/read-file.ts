@@ -5,7 +5,7 @@
 import type { Node } from "prosemirror-model";
 import PostalMime from "postal-mime";
 import { readSignature } from "../../signature";
-import { readBinaryPlist, PlistError, type PlistValue } from "./binary-plist";
+import { PlistError, readBinaryPlist, type PlistValue } from "../../plist";
 import { decodeText } from "./decode-text";
 
 /** A picture that came along in a file. */

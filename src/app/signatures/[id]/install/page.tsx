@@ -2,7 +2,8 @@ import type { Node } from "prosemirror-model";
 import { compile } from "@/core/compile";
 import { commonWebmail, signatureOverrun } from "@/core/clients";
 import { withUnsaid } from "@/core/importing";
-import { hasShortForm, parseSignature, shortForm, type DestinationId } from "@/core/signature";
+import { carriedByItself } from "@/core/install";
+import { hasShortForm, parseSignature, shortForm } from "@/core/signature";
 import { keptStillness } from "@/server/signatures/stillness";
 import { InstallPage, type CompiledForms } from "@/ui/install/install-page";
 import { Station } from "@/ui/signature/station";
@@ -22,16 +23,14 @@ export default async function SignatureInstallPage({ params }: Props) {
   const { person, base } = signature;
   const full = parseSignature(signature.document);
   // What leaves comes back as it was, wherever somebody brings it from; but no limit is passed for that.
-  const html = (document: Node, destination: DestinationId): string => {
-    const written = compile(document, { destination, person, base });
+  const html = (document: Node): string => {
+    const written = compile(document, { destination: "webmail-paste", person, base });
     const told = withUnsaid(written, document);
-    if (destination !== "webmail-paste") return told;
     return signatureOverrun(told, commonWebmail) > signatureOverrun(written, commonWebmail) ? written : told;
   };
   const compiled = (document: Node): CompiledForms => ({
-    html: html(document, "webmail-paste"),
+    html: html(document),
     plainText: compile(document, { destination: "plain-text", person, base }),
-    file: html(document, "document-file"),
   });
   return (
     <Station
@@ -41,7 +40,9 @@ export default async function SignatureInstallPage({ params }: Props) {
       current="install"
     >
       <InstallPage
+        id={signature.id}
         name={signature.name}
+        carried={carriedByItself}
         revision={signature.revision}
         full={compiled(full)}
         short={hasShortForm(full) ? compiled(shortForm(full)) : null}

@@ -1,0 +1,286 @@
+/**
+ * What is put into a client: the files of a signature for each kind, each in the encoding that is read there. The same
+ * document, person and pictures always give the same bytes. Paths are relative, with forward slashes.
+ */
+import type { Node } from "prosemirror-model";
+import { compile, fileNameOf, fileText } from "../compile";
+import { withUnsaid } from "../importing";
+import { base64, bytesEntity, headerValue, multipart, textEntity, writeEntity, type Entity } from "../mail";
+import { buildCard, type Person } from "../people";
+import { writeBinaryPlist } from "../plist";
+import { settingsOf, type DestinationId } from "../signature";
+import { pathsIn, placePictures, type KitPictures } from "./place-pictures";
+import { richText } from "./rich-text";
+
+export const kitKinds = [
+  "webmail",
+  "desktop-document",
+  "desktop-browser",
+  "desktop-open",
+  "phone",
+  "anything",
+] as const;
+
+export type KitKind = (typeof kitKinds)[number];
+
+/** Where its pictures lie: at their public addresses, or in the kit itself. */
+export type PicturesIn = "hosted" | "carried";
+
+/** Kinds whose kit carries its pictures unless asked otherwise, and why. */
+export const carriedByItself: Readonly<Record<KitKind, string | null>> = {
+  webmail: null,
+  "desktop-document": "the client attaches pictures from the folder beside the file",
+  "desktop-browser": "the archive holds its pictures, and the client sends them along",
+  "desktop-open": "one file that needs nothing else",
+  phone: null,
+  anything: "a draft that shows its pictures wherever it is opened",
+};
+
+export interface KitFile {
+  readonly path: string;
+  /** With its character set where it is text. */
+  readonly type: string;
+  readonly bytes: Uint8Array;
+}
+
+export interface KitSource {
+  /** What the signature is called. */
+  readonly name: string;
+  readonly full: Node;
+  /** What a reply holds; null where that is the whole. */
+  readonly short: Node | null;
+  readonly person: Person | null;
+  /** The public address of hosted pictures. */
+  readonly base: string;
+  /** The bytes of those that the kit can carry. */
+  readonly pictures: KitPictures;
+}
+
+/** One form of a signature on its way into a kit. */
+interface Form {
+  readonly name: string;
+  readonly document: Node;
+  readonly source: KitSource;
+  readonly picturesIn: PicturesIn;
+}
+
+const encoded = (text: string): Uint8Array => new TextEncoder().encode(text);
+
+const file = (path: string, type: string, text: string): KitFile => ({ path, type, bytes: encoded(text) });
+
+const html = ({ document, source }: Form, destination: DestinationId): string =>
+  withUnsaid(compile(document, { destination, person: source.person, base: source.base }), document);
+
+const plain = ({ document, source }: Form): string =>
+  compile(document, { destination: "plain-text", person: source.person, base: source.base });
+
+const named = ({ name }: Form, ending: string): string => fileNameOf(name, ending);
+
+const plainFile = (form: Form): KitFile =>
+  file(named(form, ".txt"), "text/plain;charset=utf-8", fileText(plain(form), "plain-text"));
+
+/** The pictures that are carried, each under a name of its own, by their paths. */
+function carried(form: Form, written: string): ReadonlyMap<string, { name: string; picture: KitFile }> {
+  const found = new Map<string, { name: string; picture: KitFile }>();
+  if (form.picturesIn === "hosted") return found;
+  const taken = new Set<string>();
+  for (const path of pathsIn(written, form.source.base)) {
+    const picture = form.source.pictures.get(path);
+    if (!picture) continue;
+    const own = path.slice(path.lastIndexOf("/") + 1);
+    const dot = own.lastIndexOf(".");
+    let name = own;
+    for (let number = 2; taken.has(name); number++) name = `${own.slice(0, dot)}-${number}${own.slice(dot)}`;
+    taken.add(name);
+    found.set(path, { name, picture: { path: name, type: picture.type, bytes: picture.bytes } });
+  }
+  return found;
+}
+
+function webmailKit(form: Form): readonly KitFile[] {
+  const written = fileText(html(form, "webmail-paste"), "webmail-paste");
+  return [file(named(form, ".html"), "text/html;charset=utf-8", written), plainFile(form)];
+}
+
+function documentKit(form: Form): readonly KitFile[] {
+  const written = html(form, "document-file");
+  const pictures = carried(form, written);
+  const folder = fileNameOf(`${form.name} pictures`, "");
+  const placed = placePictures(written, form.source.base, (path) => {
+    const found = pictures.get(path);
+    return found ? `${folder}/${found.name}` : null;
+  });
+  return [
+    file(named(form, ".htm"), "text/html;charset=utf-8", fileText(placed, "document-file")),
+    file(named(form, ".rtf"), "application/rtf", richText(plain(form), settingsOf(form.document))),
+    plainFile(form),
+    ...[...pictures.values()].map(({ name, picture }) => ({ ...picture, path: `${folder}/${name}` })),
+  ];
+}
+
+/** A web archive: the page and its pictures, each at the address that the page names. */
+function archiveKit(form: Form): readonly KitFile[] {
+  const written = html(form, "browser-archive");
+  const { base, pictures } = form.source;
+  const resources =
+    form.picturesIn === "hosted"
+      ? []
+      : pathsIn(written, base).flatMap((path) => {
+          const picture = pictures.get(path);
+          if (!picture) return [];
+          return [
+            {
+              WebResourceData: picture.bytes,
+              WebResourceMIMEType: picture.type,
+              WebResourceURL: base.replace(/\/+$/, "") + path,
+            },
+          ];
+        });
+  const bytes = writeBinaryPlist({
+    WebMainResource: {
+      WebResourceData: encoded(written),
+      WebResourceFrameName: "",
+      WebResourceMIMEType: "text/html",
+      WebResourceTextEncodingName: "UTF-8",
+      WebResourceURL: "about:blank",
+    },
+    ...(resources.length > 0 ? { WebSubresources: resources } : {}),
+  });
+  return [{ path: named(form, ".webarchive"), type: "application/x-webarchive", bytes }];
+}
+
+/** One file that needs nothing else: its pictures stand in it as their bytes. */
+function wholeFile(form: Form): KitFile {
+  const written = html(form, "html-file");
+  const { base, pictures } = form.source;
+  const placed = placePictures(written, base, (path) => {
+    const picture = form.picturesIn === "carried" ? pictures.get(path) : undefined;
+    return picture ? `data:${picture.type};base64,${base64(picture.bytes)}` : null;
+  });
+  return file(named(form, ".html"), "text/html;charset=utf-8", fileText(placed, "html-file"));
+}
+
+const wholeDocument = (body: string): string =>
+  `<!DOCTYPE html>\n<html><head><meta charset="utf-8"></head><body>\n${body}\n</body></html>\n`;
+
+/** The HTML with its pictures as one related part (RFC 2387); the HTML alone where none are carried. */
+function related(form: Form, written: string): Entity {
+  const pictures = carried(form, written);
+  const id = (name: string): string => `${name}@signature.invalid`;
+  const placed = placePictures(written, form.source.base, (path) => {
+    const found = pictures.get(path);
+    return found ? `cid:${id(found.name)}` : null;
+  });
+  const page = textEntity("html", wholeDocument(placed));
+  if (pictures.size === 0) return page;
+  return multipart(
+    "related",
+    [
+      page,
+      ...[...pictures.values()].map(({ name, picture: { type, bytes } }) =>
+        bytesEntity(type, bytes, [
+          ["Content-ID", `<${id(name)}>`],
+          ["Content-Disposition", `inline; filename="${name}"`],
+        ]),
+      ),
+    ],
+    ' type="text/html";',
+  );
+}
+
+/** A letter with the signature in it, to open and send, or to send to oneself and copy from. */
+function draft(form: Form): KitFile {
+  const { person } = form.source;
+  const mail = person?.mail ? `${headerValue(person.name)} <${headerValue(person.mail)}>` : null;
+  const body = multipart("alternative", [
+    textEntity("plain", plain(form)),
+    related(form, html(form, "message")),
+  ]);
+  const letter: Entity = {
+    headers: [
+      ...(mail ? [["From", mail] as const, ["To", mail] as const] : []),
+      ["Subject", headerValue(`Signature: ${form.name}`)],
+      ["MIME-Version", "1.0"],
+      ...body.headers,
+    ],
+    body: body.body,
+  };
+  return file(named(form, ".eml"), "message/rfc822", writeEntity(letter));
+}
+
+/** A page with its pictures as one file (RFC 2557). */
+function archivedPage(form: Form): KitFile {
+  const written = html(form, "html-file");
+  const pictures = carried(form, written);
+  const { base } = form.source;
+  const page = multipart(
+    "related",
+    [
+      textEntity("html", written, [["Content-Location", "http://signature.invalid/signature.html"]]),
+      ...[...pictures].map(
+        ([
+          path,
+          {
+            picture: { type, bytes },
+          },
+        ]) => bytesEntity(type, bytes, [["Content-Location", base.replace(/\/+$/, "") + path]]),
+      ),
+    ],
+    ' type="text/html";',
+  );
+  const headers: Entity["headers"] = [
+    ["Subject", headerValue(form.name)],
+    ["MIME-Version", "1.0"],
+    ...page.headers,
+  ];
+  return file(named(form, ".mhtml"), "multipart/related", writeEntity({ headers, body: page.body }));
+}
+
+function anythingKit(form: Form): readonly KitFile[] {
+  return [draft(form), archivedPage(form), wholeFile(form), plainFile(form)];
+}
+
+const kits: Readonly<Record<KitKind, (form: Form) => readonly KitFile[]>> = {
+  webmail: webmailKit,
+  "desktop-document": documentKit,
+  "desktop-browser": archiveKit,
+  "desktop-open": (form) => [wholeFile(form)],
+  phone: (form) => [draft(form), plainFile(form)],
+  anything: anythingKit,
+};
+
+/**
+ * The files of a kit, both forms where a reply holds another one. Pictures that the source has no bytes of stay at their
+ * addresses. Throws a RangeError for a base that is no http address.
+ */
+export function kitFiles(
+  kind: KitKind,
+  source: KitSource,
+  picturesIn: PicturesIn = carriedByItself[kind] === null ? "hosted" : "carried",
+): readonly KitFile[] {
+  const forms: readonly Form[] = [
+    { name: source.name, document: source.full, source, picturesIn },
+    ...(source.short
+      ? [{ name: `${source.name} in replies`, document: source.short, source, picturesIn }]
+      : []),
+  ];
+  const { person } = source;
+  const card =
+    kind === "anything" && person?.name
+      ? [file(fileNameOf(person.name, ".vcf"), "text/vcard;charset=utf-8", buildCard(person))]
+      : [];
+  return [...forms.flatMap((form) => kits[kind](form)), ...card];
+}
+
+/** The paths of all hosted pictures of a kit's source, for finding their bytes. */
+export function picturesOfKit({
+  full,
+  short,
+  person,
+  base,
+}: Omit<KitSource, "pictures" | "name">): readonly string[] {
+  const written = [full, ...(short ? [short] : [])].map((document) =>
+    compile(document, { destination: "webmail-paste", person, base }),
+  );
+  return [...new Set(written.flatMap((each) => pathsIn(each, base)))];
+}

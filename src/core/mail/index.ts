@@ -1,0 +1,10 @@
+export {
+  base64,
+  bytesEntity,
+  headerValue,
+  multipart,
+  quotedPrintable,
+  textEntity,
+  writeEntity,
+  type Entity,
+} from "./mime";

@@ -1,0 +1,2 @@
+export { PlistError, readBinaryPlist, type PlistValue } from "./read-plist";
+export { writeBinaryPlist } from "./write-plist";

@@ -1,0 +1,48 @@
+/** A kit as one file: itself where it is one, else all of its files in a zip. */
+import { zipSync } from "fflate";
+import { fileNameOf } from "@/core/compile";
+import { kitFiles, kitKinds, picturesOfKit, type KitKind, type PicturesIn } from "@/core/install";
+import { hasShortForm, parseSignature, shortForm } from "@/core/signature";
+import { publicBase } from "../addresses/public-address";
+import { notFound } from "../http/refusal";
+import { findPerson } from "../people/people";
+import { findSignature } from "../signatures/signatures";
+import { kitPictures } from "../store/kit-pictures";
+import { pictureStore } from "../store/store";
+
+export interface DownloadedKit {
+  readonly name: string;
+  readonly type: string;
+  readonly bytes: Uint8Array;
+}
+
+const isKind = (kind: string): kind is KitKind => (kitKinds as readonly string[]).includes(kind);
+
+/** The first day that a zip can name: a kit of the same signature is the same bytes whenever it is made. */
+const noTime = new Date(1980, 0, 1);
+
+/** Refuses a kind and a signature that there are not. */
+export async function downloadKit(
+  signatureId: string,
+  kind: string,
+  picturesIn?: PicturesIn,
+): Promise<DownloadedKit> {
+  if (!isKind(kind)) throw notFound("kit");
+  const { name, personId, document } = await findSignature(signatureId);
+  const full = parseSignature(document);
+  const source = {
+    name,
+    full,
+    short: hasShortForm(full) ? shortForm(full) : null,
+    person: personId === null ? null : ((await findPerson(personId))?.person ?? null),
+    base: await publicBase(),
+  };
+  const pictures = await kitPictures(pictureStore(), picturesOfKit(source));
+  const files = kitFiles(kind, { ...source, pictures }, picturesIn);
+  const [only, ...others] = files;
+  if (only && others.length === 0) return { name: only.path, type: only.type, bytes: only.bytes };
+  const zipped = zipSync(Object.fromEntries(files.map(({ path, bytes }) => [path, bytes])), {
+    mtime: noTime,
+  });
+  return { name: fileNameOf(`${name} for ${kind}`, ".zip"), type: "application/zip", bytes: zipped };
+}
