@@ -114,6 +114,30 @@ test("while the source is broken the sheet stays, the trouble has a line and a c
   await expect(said(page)).toContainText("Line 8");
 });
 
+test("a source that is broken when it is closed stands there again when it is opened, and is mended", async ({
+  page,
+}) => {
+  await openSource(page);
+  await caretBefore(page, "Tamsin Okafor</b>", "b style");
+  await page.keyboard.press("Delete");
+  await expect(said(page)).toContainText("Line 8");
+  await page.getByRole("button", { name: "Close the source" }).click();
+  await expect(pane(page)).toHaveCount(0);
+  await page.keyboard.press("F8");
+  await expect(said(page)).toContainText("Line 8");
+  await caretBefore(page, "Tamsin Okafor</b>", " style");
+  await page.keyboard.type("b");
+  await expect(said(page)).not.toContainText("Line 8");
+  await expect(sheet(page)).toContainText("Tamsin Okafor");
+
+  // The other views of the source lose nothing of it either.
+  await page.keyboard.press("Backspace");
+  await expect(said(page)).toContainText("Line 8");
+  await pane(page).getByRole("radio", { name: "As received" }).click();
+  await pane(page).getByRole("radio", { name: "As built" }).click();
+  await expect(said(page)).toContainText("Line 8");
+});
+
 test("what the document cannot hold is marked with what becomes of it, and reached from below the source", async ({
   page,
 }) => {

@@ -297,9 +297,19 @@ export function Bench({ signature, person: ownPerson, people, base, brandColors,
     toggleSource();
     tools.focus();
   }, [toggleSource, tools]);
+  // The same as long as somebody types: what it shows follows in the transition of the tools.
+  const { listen, name } = edited;
   const source = useMemo(
-    () => <SourcePane edited={edited} person={person} base={base} answers={answers} onClose={closeSource} />,
-    [edited, person, base, answers, closeSource],
+    () => (
+      <SourcePane
+        signature={{ id, name, current, listen }}
+        person={person}
+        base={base}
+        answers={answers}
+        onClose={closeSource}
+      />
+    ),
+    [id, name, current, listen, person, base, answers, closeSource],
   );
 
   return (

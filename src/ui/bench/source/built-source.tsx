@@ -26,8 +26,12 @@ import { fromSheet } from "./code-marks";
 import { createCodeView } from "./code-view";
 import { ColorPopover, type ColorAt } from "./color-popover";
 import { ElementMenu, type ElementAt } from "./element-menu";
+import { unfinished } from "./unfinished";
 import { SourceSync, type SourceState } from "./source-sync";
 import { SourceStatus } from "./source-status";
+
+/** What the source is of. */
+export type SourceOf = Pick<EditedSignature, "id" | "name" | "current" | "listen">;
 
 export interface SourceHandle {
   readonly sync: SourceSync;
@@ -35,7 +39,7 @@ export interface SourceHandle {
 }
 
 interface Props {
-  readonly edited: EditedSignature;
+  readonly signature: SourceOf;
   readonly person: Person | null;
   readonly base: string;
   readonly answers: LinkAnswers;
@@ -62,7 +66,7 @@ const explainedOf = ({ text, reading, opened, troubles }: SourceState): Explaine
       };
 
 export function BuiltSource(props: Props) {
-  const { edited, person, base, handle: held } = props;
+  const { signature, person, base, handle: held } = props;
   const { editor } = useBench();
   const { apply } = editor;
   const holder = useRef<HTMLDivElement>(null);
@@ -97,7 +101,7 @@ export function BuiltSource(props: Props) {
     return true;
   }, []);
 
-  const { current, listen } = edited;
+  const { id, current, listen } = signature;
   useEffect(() => {
     if (!holder.current) return;
     const tell = (next: SourceState): void => {
@@ -105,14 +109,17 @@ export function BuiltSource(props: Props) {
       latest.current.onState(next);
     };
     const { person: whose, base: address } = latest.current;
-    const sync = new SourceSync({ current, apply }, { person: whose, base: address }, tell, (text) =>
-      toast("The sheet was changed, so what was broken in the source is gone.", {
+    /** A broken source is no longer there, and can be had back. */
+    const offer = (text: string, said: string): void =>
+      void toast(said, {
         duration: 12_000,
         action: {
           label: "Take it back",
           onClick: () => sync.replace({ from: 0, to: view.state.doc.length, insert: text }),
         },
-      }),
+      });
+    const sync = new SourceSync({ current, apply }, { person: whose, base: address }, tell, (text) =>
+      offer(text, "The sheet was changed, so what was broken in the source is gone."),
     );
     const help: CodeHelp = {
       explained: () => explainedNow.current,
@@ -147,8 +154,10 @@ export function BuiltSource(props: Props) {
           const { head } = update.state.selection.main;
           if (update.selectionSet || update.docChanged) setCaret(head);
           const bySomebody = update.transactions.some((tr) => tr.isUserEvent("select"));
-          // The view may not be told anything while it tells.
-          if (bySomebody && !update.docChanged) queueMicrotask(() => sync.followCaret(head));
+          // The view may not be told anything while it tells. Once it has lost the focus it may still tell of a caret that
+          // the browser had there, while somebody has gone elsewhere on the sheet.
+          if (bySomebody && !update.docChanged)
+            queueMicrotask(() => update.view.hasFocus && sync.followCaret(head));
         }),
         EditorView.domEventHandlers({
           // Before anything is typed: it would be read as a change of what stood here before.
@@ -166,15 +175,22 @@ export function BuiltSource(props: Props) {
     latest.current.onHandle(handle.current);
     sync.attach(view);
     tell(sync.present);
+    // What was broken when the source was closed stands there again.
+    const broken = unfinished.take(id);
+    if (broken?.of === sync.present.text)
+      sync.replace({ from: 0, to: view.state.doc.length, insert: broken.text });
+    else if (broken) offer(broken.text, "The source was left broken, and the sheet was changed since.");
     const end = listen((next) => sync.followSheet(next));
     return () => {
       end();
       sync.detach();
+      const { opened, text, troubles } = sync.present;
+      if (troubles.length > 0) unfinished.keep(id, { of: opened.text, text });
       view.destroy();
       handle.current = null;
       latest.current.onHandle(null);
     };
-  }, [current, listen, apply, edit]);
+  }, [id, current, listen, apply, edit]);
 
   useEffect(() => {
     handle.current?.sync.draw({ person, base });

@@ -10,14 +10,13 @@ import type { NoteGroup } from "@/core/importing";
 import type { Person } from "@/core/people";
 import { saveFile } from "../../parts/files/save-file";
 import { reportDialog } from "../../importing/lazy-report";
-import type { EditedSignature } from "../../signature/editing/use-signature";
 import { useBench } from "../bench-context";
-import type { SourceHandle } from "./built-source";
+import type { SourceHandle, SourceOf } from "./built-source";
 import { filePickers, type PickedFile } from "./file-pickers";
 import { openedFile } from "./opened-file";
 
 interface Props {
-  readonly edited: EditedSignature;
+  readonly signature: SourceOf;
   readonly person: Person | null;
   readonly base: string;
   readonly handle: SourceHandle | null;
@@ -28,17 +27,17 @@ const destination = "html-file";
 const itemClass =
   "flex cursor-pointer items-center px-3 py-1 outline-none data-[highlighted]:bg-kelp data-[disabled]:opacity-40";
 
-export function FileMenu({ edited, person, base, handle }: Props) {
+export function FileMenu({ signature, person, base, handle }: Props) {
   const { editor } = useBench();
   const [file, setFile] = useState<PickedFile | null>(null);
   const [report, setReport] = useState<readonly NoteGroup[] | null>(null);
   const fallback = useRef<HTMLInputElement>(null);
-  const name = fileNameOf(edited.name, fileForms[destination].ending);
+  const name = fileNameOf(signature.name, fileForms[destination].ending);
 
   /** What is saved gives the very signature back when it is opened again. */
   const written = async (): Promise<string> => {
     handle?.sync.flush();
-    const document = edited.current().doc;
+    const document = signature.current().doc;
     const { withUnsaid } = await import("@/core/importing");
     const html = compile(document, { destination, person, base });
     return fileText(withUnsaid(html, document), destination);

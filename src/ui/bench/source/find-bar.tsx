@@ -49,6 +49,7 @@ export function FindBar({ text, handle, onClose }: Props) {
       userEvent: "select",
       effects: EditorView.scrollIntoView(match.from, { y: "center" }),
     });
+    handle.sync.followCaret(match.from);
   };
   const replace = (): void => {
     handle.sync.replace(chosen.map(({ from, to }) => ({ from, to, insert: put })));

@@ -13,9 +13,9 @@ import { ChoiceField } from "../../parts/fields/choice-field";
 import { WordSwitch } from "../../parts/fields/word-switch";
 import { saveFile } from "../../parts/files/save-file";
 import { IconButton } from "../../parts/icon-button";
-import type { EditedSignature } from "../../signature/editing/use-signature";
+import { useBench } from "../bench-context";
 import { Breadcrumb } from "../inspector/breadcrumb";
-import { BuiltSource, type SourceHandle } from "./built-source";
+import { BuiltSource, type SourceHandle, type SourceOf } from "./built-source";
 import { CharacterCount } from "./character-count";
 import { FileMenu } from "./file-menu";
 import { FindBar } from "./find-bar";
@@ -24,7 +24,8 @@ import { SizeMap } from "./size-map-view";
 import type { SourceState } from "./source-sync";
 
 interface Props {
-  readonly edited: EditedSignature;
+  /** The signature without its state: that is the Bench's, which follows typing once the proofs are drawn. */
+  readonly signature: SourceOf;
   readonly person: Person | null;
   readonly base: string;
   readonly answers: LinkAnswers;
@@ -47,8 +48,8 @@ const standInNames = Object.fromEntries(standInIds.map((id) => [id, standIns[id]
   string
 >;
 
-export function SourcePane({ edited, person, base, answers, onClose }: Props) {
-  const document = edited.state.doc;
+export function SourcePane({ signature, person, base, answers, onClose }: Props) {
+  const { doc: document } = useBench().editor.state;
   const [shown, setShown] = useState<Shown>("built");
   const [destination, setDestination] = useState<DestinationId>("webmail-paste");
   const [client, setClient] = useState<StandInId>("webmail-inline");
@@ -99,7 +100,7 @@ export function SourcePane({ edited, person, base, answers, onClose }: Props) {
             <IconButton label="Find and replace" pressed={tool === "find"} onClick={() => toggle("find")}>
               <Search size={15} aria-hidden />
             </IconButton>
-            <FileMenu edited={edited} person={person} base={base} handle={handle} />
+            <FileMenu signature={signature} person={person} base={base} handle={handle} />
           </>
         )}
         <IconButton label="Close the source" onClick={onClose}>
@@ -151,7 +152,7 @@ export function SourcePane({ edited, person, base, answers, onClose }: Props) {
             />
           )}
           <BuiltSource
-            edited={edited}
+            signature={signature}
             person={person}
             base={base}
             answers={answers}
@@ -168,7 +169,7 @@ export function SourcePane({ edited, person, base, answers, onClose }: Props) {
             shown === "compiled"
               ? () => {
                   const { ending, type } = fileForms[destination];
-                  saveFile(fileText(sent, destination), fileNameOf(edited.name, ending), type);
+                  saveFile(fileText(sent, destination), fileNameOf(signature.name, ending), type);
                 }
               : null
           }

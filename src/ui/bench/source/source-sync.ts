@@ -133,7 +133,9 @@ export class SourceSync {
   /** The source has lost the focus: it is laid out as the document writes it, unless it is broken. */
   tidy(): void {
     this.flush();
-    if (this.state.troubles.length === 0) this.write(this.sheet.current().doc);
+    const { troubles, text, opened } = this.state;
+    const { doc } = this.sheet.current();
+    if (troubles.length === 0 && (text !== opened.text || doc !== opened.document)) this.write(doc);
   }
 
   /** The sheet's state has changed, by whatever. */
