@@ -144,6 +144,12 @@ export function useEditor(signature: EditedSignature, given: Options): EditorOnS
           if (wanted) clicked.dispatch(clicked.state.tr.setSelection(wanted));
           return beside !== null;
         },
+        // Two presses at one place, with another one elsewhere between them, are no double click: the browser counts one.
+        handleDoubleClick: (clicked, position, event) => {
+          const wanted = event.detail === 1 ? caretLeftBehind(clicked.state, position, event) : null;
+          if (wanted) clicked.dispatch(clicked.state.tr.setSelection(wanted));
+          return false;
+        },
         // Three clicks take the line; the cell around it is taken by its edge or by key.
         handleTripleClick: (clicked, position) => {
           const { doc, tr } = clicked.state;
