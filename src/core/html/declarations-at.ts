@@ -49,7 +49,10 @@ export function readDeclarationsAt(html: string, attribute: WrittenAttribute): P
   });
   list.children.forEach((node: CssNode) => {
     if (node.type !== "Declaration") {
-      if (html.slice(extent(node).from, extent(node).to).trim() !== "") unread.push(extent(node));
+      const { from, to } = extent(node);
+      // The semicolon behind it is what ends it.
+      const length = html.slice(from, to).replace(/[\s;]+$/, "").length;
+      if (length > 0) unread.push({ from, to: from + length });
       return;
     }
     const valueAt = extent(node.value);

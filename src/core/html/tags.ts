@@ -3,6 +3,7 @@
  * how something is written. What it means is asked of the tree. Offsets count UTF-16 code units from the beginning.
  */
 import { Tokenizer, TokenizerMode, type ParserError, type Token } from "parse5";
+import { voidElements } from "./void-elements";
 
 /** Where something stands: from its first letter to behind its last one. */
 export interface Extent {
@@ -42,11 +43,6 @@ export interface TagReading {
   readonly items: readonly Written[];
   readonly errors: readonly WrittenError[];
 }
-
-/** Elements without an end tag (WHATWG HTML 13.1.2). */
-const voidElements = new Set(
-  "area base br col embed hr img input link meta param source track wbr".split(" "),
-);
 
 /** Elements whose content is text, whatever it looks like. */
 const textModes: Readonly<Record<string, (typeof TokenizerMode)[keyof typeof TokenizerMode]>> = {

@@ -3,6 +3,8 @@
  * document always gives the same bytes. Escapes follow the HTML serialisation rules (WHATWG HTML 13.3).
  */
 
+import { voidElements } from "./void-elements";
+
 export const escapeText = (value: string): string =>
   value
     .replaceAll("&", "&amp;")
@@ -31,8 +33,6 @@ export const styleText = (declarations: Declarations): string =>
     .filter(([, value]) => value !== null && value !== undefined)
     .map(([property, value]) => `${property}:${typeof value === "number" ? px(value) : value}`)
     .join(";");
-
-const voidElements = new Set(["br", "img", "meta"]);
 
 /** One element. `style` is written last, and left out when it declares nothing. */
 export function element(

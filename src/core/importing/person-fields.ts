@@ -5,6 +5,7 @@
 import { Fragment, type Node } from "prosemirror-model";
 import { fieldLink, fieldNames, fieldValue, type FieldName, type Person } from "../people";
 import { link, schema } from "../signature";
+import { wholeWordAt } from "../values";
 
 export interface FieldOffer {
   readonly field: FieldName;
@@ -34,9 +35,6 @@ interface Found {
   readonly end: number;
 }
 
-const isWordAt = (text: string, start: number, end: number): boolean =>
-  !/[\p{L}\p{N}]/u.test(text.charAt(start - 1)) && !/[\p{L}\p{N}]/u.test(text.charAt(end));
-
 /** Fields whose values are words that stand in other sentences as well: they count where nothing else is said beside them. */
 const apart: ReadonlySet<FieldName> = new Set<FieldName>(["title", "department", "pronouns", "organisation"]);
 
@@ -64,7 +62,7 @@ function findValue(text: string, value: string, field: FieldName): { start: numb
   const pattern = words.map((word) => word.replace(/[.*+?^${}()|[\]\\]/g, "\\$&")).join("[\\s\\u00a0]+");
   for (const found of text.matchAll(new RegExp(pattern, "giu"))) {
     const end = found.index + found[0].length;
-    const whole = apart.has(field) ? isApart(text, found.index, end) : isWordAt(text, found.index, end);
+    const whole = apart.has(field) ? isApart(text, found.index, end) : wholeWordAt(text, found.index, end);
     if (whole) return { start: found.index, end };
   }
   return null;

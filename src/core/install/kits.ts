@@ -5,8 +5,18 @@
 import type { Node } from "prosemirror-model";
 import { compile, fileNameOf, fileText } from "../compile";
 import { withUnsaid } from "../importing";
-import { base64, bytesEntity, headerValue, multipart, textEntity, writeEntity, type Entity } from "../mail";
+import {
+  base64,
+  bytesEntity,
+  headerValue,
+  messagePage,
+  multipart,
+  textEntity,
+  writeEntity,
+  type Entity,
+} from "../mail";
 import { buildCard, type Person } from "../people";
+import { keptApart } from "../pictures";
 import { writeBinaryPlist } from "../plist";
 import { settingsOf, type DestinationId } from "../signature";
 import { pathsIn, placePictures, type KitPictures } from "./place-pictures";
@@ -83,16 +93,14 @@ const plainFile = (form: Form): KitFile =>
 function carried(form: Form, written: string): ReadonlyMap<string, { name: string; picture: KitFile }> {
   const found = new Map<string, { name: string; picture: KitFile }>();
   if (form.picturesIn === "hosted") return found;
-  const taken = new Set<string>();
-  for (const path of pathsIn(written, form.source.base)) {
+  const known = pathsIn(written, form.source.base).flatMap((path) => {
     const picture = form.source.pictures.get(path);
-    if (!picture) continue;
-    const own = path.slice(path.lastIndexOf("/") + 1);
-    const dot = own.lastIndexOf(".");
-    let name = own;
-    for (let number = 2; taken.has(name); number++) name = `${own.slice(0, dot)}-${number}${own.slice(dot)}`;
-    taken.add(name);
-    found.set(path, { name, picture: { path: name, type: picture.type, bytes: picture.bytes } });
+    return picture ? [{ path, picture }] : [];
+  });
+  const names = keptApart(known.map(({ path }) => path.slice(path.lastIndexOf("/") + 1)));
+  for (const [index, { path, picture }] of known.entries()) {
+    const name = names[index] ?? path;
+    found.set(path, { name, picture: { path: name, ...picture } });
   }
   return found;
 }
@@ -160,9 +168,6 @@ function wholeFile(form: Form): KitFile {
   return file(named(form, ".html"), "text/html;charset=utf-8", fileText(placed, "html-file"));
 }
 
-const wholeDocument = (body: string): string =>
-  `<!DOCTYPE html>\n<html><head><meta charset="utf-8"></head><body>\n${body}\n</body></html>\n`;
-
 /** The HTML with its pictures as one related part (RFC 2387); the HTML alone where none are carried. */
 function related(form: Form, written: string): Entity {
   const pictures = carried(form, written);
@@ -171,7 +176,7 @@ function related(form: Form, written: string): Entity {
     const found = pictures.get(path);
     return found ? `cid:${id(found.name)}` : null;
   });
-  const page = textEntity("html", wholeDocument(placed));
+  const page = textEntity("html", messagePage(placed));
   if (pictures.size === 0) return page;
   return multipart(
     "related",

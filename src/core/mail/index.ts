@@ -1,3 +1,4 @@
+export { messagePage } from "./message-page";
 export {
   base64,
   bytesEntity,

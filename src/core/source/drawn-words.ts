@@ -1,20 +1,14 @@
 /** The words that a part shows of a person, as one could read them in its HTML: fields by their values. */
 import type { Node } from "prosemirror-model";
-import { fieldValue, type Person } from "../people";
-import { personField } from "../signature";
-
-/** What a field shows; empty where it shows nothing. */
-export function shownValue(node: Node, person: Person | null): string {
-  const { field, fallback } = personField.of(node);
-  return (person && fieldValue(person, field)) || fallback;
-}
+import type { Person } from "../people";
+import { fieldText, personField } from "../signature";
 
 /** Its words, without anything between them. */
 export function drawnWords(node: Node, person: Person | null): string {
   let words = "";
   const add = (each: Node): void => {
     if (each.isText) words += each.text;
-    else if (personField.is(each)) words += shownValue(each, person);
+    else if (personField.is(each)) words += fieldText(each, person);
   };
   add(node);
   node.descendants(add);

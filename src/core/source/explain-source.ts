@@ -3,9 +3,8 @@ import type { Node } from "prosemirror-model";
 import { toHex } from "../color";
 import { readDeclarationsAt, readValue, type Extent } from "../html";
 import { fieldLabels, type Person } from "../people";
-import { button, iconRow, image, personField, placeStep, wordsIn } from "../signature";
+import { button, fieldText, iconRow, image, personField, placeStep, wordsIn } from "../signature";
 import { attributeValue } from "./check-source";
-import { shownValue } from "./drawn-words";
 import type { SourcePlace } from "./open-source";
 import { elementAt, type SourceElement } from "./source-tree";
 import { attributeWords, elementWords, propertyWords } from "./source-words";
@@ -47,7 +46,7 @@ const quoted = (text: string): string => {
 function nameOfText(text: string, line: Node, person: Person | null): string {
   const plain = text.replace(/[\s\u00a0]+/g, " ").trim();
   const field = line.children.find(
-    (child) => personField.is(child) && shownValue(child, person).toLowerCase() === plain.toLowerCase(),
+    (child) => personField.is(child) && fieldText(child, person).toLowerCase() === plain.toLowerCase(),
   );
   if (field) return `the ${fieldLabels[personField.of(field).field].toLowerCase()}`;
   return plain === "" ? "the space" : quoted(text);
@@ -76,7 +75,7 @@ export function nameOfPart(
       return `${step} of ${placeStep(wordsIn(at.node(-1)), at.index(-1))}`;
     case "line": {
       const text = node.textBetween(0, node.content.size, "", (leaf) =>
-        personField.is(leaf) ? shownValue(leaf, person) : " ",
+        personField.is(leaf) ? fieldText(leaf, person) : " ",
       );
       const fields = node.children.filter((child) => personField.is(child));
       return fields.length === 1 && node.childCount === 1

@@ -1,5 +1,6 @@
 /** Words found in a source, and put in place of each other: with each place shown before anything is done. */
 import type { Extent } from "../html";
+import { wholeWordAt } from "../values";
 
 export interface Match extends Extent {
   /** From 1. */
@@ -36,8 +37,7 @@ export function findInSource(text: string, sought: string, options: FindOptions)
   let counted = 0;
   for (let from = where.indexOf(what); from >= 0 && matches.length < mostMatches;) {
     const to = from + what.length;
-    const touched = /[\p{L}\p{N}]/u;
-    if (options.wholeWords && (touched.test(text.charAt(from - 1)) || touched.test(text.charAt(to)))) {
+    if (options.wholeWords && !wholeWordAt(text, from, to)) {
       from = where.indexOf(what, from + 1);
       continue;
     }

@@ -6,8 +6,9 @@
 import { Fragment, type Mark, type Node } from "prosemirror-model";
 import { pairChildren, type Worth } from "../importing";
 import type { Person } from "../people";
-import { alignChildren, personField } from "../signature";
-import { drawnWords, shownValue } from "./drawn-words";
+import { alignChildren, fieldText, personField } from "../signature";
+import { wholeWordAt } from "../values";
+import { drawnWords } from "./drawn-words";
 
 const same = (one: unknown, other: unknown): boolean => JSON.stringify(one) === JSON.stringify(other);
 
@@ -114,12 +115,9 @@ function keepChildren(own: Node, before: Node, after: Node, person: Person | nul
 const flat = (line: Node): string =>
   line.children.map((child) => child.text ?? "\ufffc".repeat(child.nodeSize)).join("");
 
-const isWordAt = (text: string, from: number, to: number): boolean =>
-  !/[\p{L}\p{N}]/u.test(text.charAt(from - 1)) && !/[\p{L}\p{N}]/u.test(text.charAt(to));
-
 function findWhole(text: string, value: string, from: number): number {
   for (let at = text.indexOf(value, from); at >= 0; at = text.indexOf(value, at + 1))
-    if (isWordAt(text, at, at + value.length)) return at;
+    if (wholeWordAt(text, at, at + value.length)) return at;
   return -1;
 }
 
@@ -151,7 +149,7 @@ function keepLine(own: Node, before: Node, after: Node, person: Person | null): 
   let unsaid: Node[] = [];
   for (const child of own.children) {
     if (!personField.is(child)) continue;
-    const shown = shownValue(child, person);
+    const shown = fieldText(child, person);
     // What shows nothing stays behind what it stood behind.
     if (shown === "") {
       unsaid.push(child);

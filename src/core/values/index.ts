@@ -30,3 +30,4 @@ export {
 } from "./simple-values";
 export { complain, complaintOf, describeValue, type Check, type TypeOf, type Value } from "./value";
 export { textSize } from "./text-size";
+export { wholeWordAt } from "./whole-words";

@@ -1,6 +1,7 @@
 /** Sending: a message built as MIME (RFC 2045 to 2049) and handed to the post office over SMTP. */
 import { convert } from "html-to-text";
 import nodemailer from "nodemailer";
+import { messagePage } from "@/core/mail";
 import { openPostOffice } from "./post-office";
 
 export interface OutgoingMessage {
@@ -24,9 +25,6 @@ export const plainPart = (html: string): string =>
     ],
   });
 
-const document = (html: string): string =>
-  `<!DOCTYPE html>\n<html><head><meta charset="utf-8"></head><body>${html}</body></html>\n`;
-
 /** Resolves once the post office has taken the message. nodemailer folds and encodes the header values. */
 export async function sendMessage({ from, to, subject, html }: OutgoingMessage): Promise<void> {
   const transport = nodemailer.createTransport({
@@ -37,7 +35,7 @@ export async function sendMessage({ from, to, subject, html }: OutgoingMessage):
     disableUrlAccess: true,
   });
   try {
-    await transport.sendMail({ from, to, subject, text: plainPart(html), html: document(html) });
+    await transport.sendMail({ from, to, subject, text: plainPart(html), html: messagePage(html) });
   } finally {
     transport.close();
   }

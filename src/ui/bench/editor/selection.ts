@@ -1,6 +1,6 @@
 /** What is selected on the Bench, as the breadcrumb and the measures need it. */
 import type { Node } from "prosemirror-model";
-import { NodeSelection, type EditorState } from "prosemirror-state";
+import { NodeSelection, Selection, TextSelection, type EditorState } from "prosemirror-state";
 import { CellSelection } from "prosemirror-tables";
 import {
   placeAtOffset,
@@ -37,6 +37,20 @@ export interface BenchSelection {
   readonly cells: readonly PlacedCell[];
   /** The part that is selected as a whole. */
   readonly part: Placed | null;
+}
+
+/** What is selected where a part of the document is gone to: a cell or a row by its cells, a line by the caret in it. */
+export function selectionOfPart(document: Node, position: number): Selection {
+  const node = document.nodeAt(position);
+  if (!node) return Selection.atStart(document);
+  if (node.type.name === "cell") return CellSelection.create(document, position);
+  if (node.type.name === "row") {
+    const last = position + node.nodeSize - 1 - (node.lastChild?.nodeSize ?? 0);
+    return CellSelection.create(document, position + 1, last);
+  }
+  return node.isTextblock && node.type.name === "line"
+    ? TextSelection.create(document, position + 1)
+    : NodeSelection.create(document, position);
 }
 
 /** What a block of cells is called: "row 2", "columns 1–2", "2 × 3 cells", or "the whole table". */

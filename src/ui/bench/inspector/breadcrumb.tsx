@@ -1,10 +1,7 @@
 "use client";
 
-import { NodeSelection, TextSelection } from "prosemirror-state";
-import { CellSelection } from "prosemirror-tables";
-import type { EditorTools } from "../editor/use-editor";
 import { useBench } from "../bench-context";
-import type { Step } from "../editor/selection";
+import { selectionOfPart } from "../editor/selection";
 
 interface Props {
   /** Whether the whole signature is what is worked on. */
@@ -12,19 +9,6 @@ interface Props {
   readonly onWhole: () => void;
   /** A step was chosen. */
   readonly onStep: () => void;
-}
-
-/** Selects a step of the way to what is selected. */
-function selectStep({ apply }: EditorTools, { position, node }: Step): void {
-  apply((state) => {
-    if (node.type.name === "cell") return state.tr.setSelection(CellSelection.create(state.doc, position));
-    if (node.type.name === "row") {
-      const last = position + node.nodeSize - 1 - (node.lastChild?.nodeSize ?? 0);
-      return state.tr.setSelection(CellSelection.create(state.doc, position + 1, last));
-    }
-    if (node.isTextblock) return state.tr.setSelection(TextSelection.create(state.doc, position + 1));
-    return state.tr.setSelection(NodeSelection.create(state.doc, position));
-  });
 }
 
 /** The way from the signature down to what is selected; each step can be gone back to. */
@@ -49,7 +33,7 @@ export function Breadcrumb({ whole, onWhole, onStep }: Props) {
             aria-current={(!whole && index === steps.length - 1) || undefined}
             onClick={() => {
               onStep();
-              selectStep(editor, step);
+              editor.apply(({ doc, tr }) => tr.setSelection(selectionOfPart(doc, step.position)));
             }}
             className={`rounded-sm hover:text-pine ${!whole && index === steps.length - 1 ? "font-semibold text-ink" : ""}`}
           >

@@ -22,7 +22,7 @@ import { answerWord } from "../../links/answer-words";
 import type { EditedSignature } from "../../signature/editing/use-signature";
 import { useBench } from "../bench-context";
 import { codeHelp, type CodeHelp } from "./code-help";
-import { fromSheet } from "./code-marks";
+import { fromSheet, goTo } from "./code-marks";
 import { createCodeView } from "./code-view";
 import { ColorPopover, type ColorAt } from "./color-popover";
 import { ElementMenu, type ElementAt } from "./element-menu";
@@ -219,18 +219,10 @@ export function BuiltSource(props: Props) {
         canEdit={explained !== null}
         onEdit={edit}
         onColor={(from, anchor) => setColor({ from, anchor })}
-        onTrouble={({ from }) => {
-          handle.current?.view.dispatch({ selection: { anchor: from }, scrollIntoView: true });
-          handle.current?.view.focus();
-        }}
-        onNote={({ extent }) => {
-          if (!extent) return;
-          handle.current?.view.dispatch({
-            selection: { anchor: extent.from + 1 },
-            userEvent: "select",
-            scrollIntoView: true,
-          });
-          handle.current?.view.focus();
+        onGo={(offset) => {
+          if (!handle.current) return;
+          goTo(handle.current.view, offset);
+          handle.current.view.focus();
         }}
         caret={caret}
         answer={here?.seen?.kind === "link" ? (props.answers[here.seen.href] ?? null) : null}

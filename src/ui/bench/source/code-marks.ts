@@ -64,6 +64,14 @@ export const markExtent = (place: SourcePlace | null, show: boolean): Transactio
 export const noteSays = ({ what, outcome, reason }: SourceNote): string =>
   `${what}: ${outcome === "lost" ? "not kept" : "kept in another way"}; ${reason}.`;
 
+/** Brings a stretch of the source into the middle of the view, selected as if somebody had pressed there. */
+export const goTo = (view: EditorView, from: number, to = from): void =>
+  view.dispatch({
+    selection: { anchor: from, head: to },
+    userEvent: "select",
+    effects: EditorView.scrollIntoView(from, { y: "center" }),
+  });
+
 /** The marks of what is broken, and of what the document cannot hold. */
 export function showTroubles(
   state: EditorState,

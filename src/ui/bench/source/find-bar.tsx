@@ -2,7 +2,6 @@
 
 import { X } from "lucide-react";
 import { useEffect, useId, useMemo, useRef, useState } from "react";
-import { EditorView } from "@codemirror/view";
 import { toast } from "sonner";
 import { findInSource, mostMatches, type Match } from "@/core/source";
 import { Button } from "../../parts/button";
@@ -11,6 +10,7 @@ import { TextField } from "../../parts/fields/text-field";
 import { IconButton } from "../../parts/icon-button";
 import { formatCount } from "../../parts/format";
 import type { SourceHandle } from "./built-source";
+import { goTo } from "./code-marks";
 
 interface Props {
   readonly text: string;
@@ -44,11 +44,7 @@ export function FindBar({ text, handle, onClose }: Props) {
     const match = matches[(index + matches.length) % Math.max(1, matches.length)];
     if (!match) return;
     setAt(matches.indexOf(match));
-    handle.view.dispatch({
-      selection: { anchor: match.from, head: match.to },
-      userEvent: "select",
-      effects: EditorView.scrollIntoView(match.from, { y: "center" }),
-    });
+    goTo(handle.view, match.from, match.to);
     handle.sync.followCaret(match.from);
   };
   const replace = (): void => {

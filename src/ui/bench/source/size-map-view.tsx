@@ -1,9 +1,9 @@
 "use client";
 
 import { useMemo } from "react";
-import { EditorView } from "@codemirror/view";
 import { sizeMap, type SizedPlace } from "@/core/source";
 import type { SourceHandle } from "./built-source";
+import { goTo } from "./code-marks";
 import type { SourceState } from "./source-sync";
 
 interface Placed {
@@ -59,11 +59,7 @@ export function SizeMap({ state, handle }: { state: SourceState; handle: SourceH
   const go = (position: number): void => {
     const place = reading.places.find((each) => each.position === position);
     if (!place || !handle) return;
-    handle.view.dispatch({
-      selection: { anchor: place.from + 1 },
-      userEvent: "select",
-      effects: EditorView.scrollIntoView(place.from, { y: "center" }),
-    });
+    goTo(handle.view, place.from + 1);
     handle.view.focus();
   };
   return (

@@ -2,13 +2,7 @@
 
 import { ArrowDown, ArrowUp, CopyPlus, Trash2 } from "lucide-react";
 import type { LinkAnswer } from "@/core/links";
-import {
-  lineAndColumn,
-  type ElementEditName,
-  type Explanation,
-  type SourceNote,
-  type SourceTrouble,
-} from "@/core/source";
+import { lineAndColumn, type ElementEditName, type Explanation, type SourceNote } from "@/core/source";
 import { AnswerWords } from "../../links/answer-words";
 import { IconButton } from "../../parts/icon-button";
 import { formatCount } from "../../parts/format";
@@ -23,9 +17,8 @@ interface Props {
   readonly canEdit: boolean;
   readonly onEdit: (edit: ElementEditName) => void;
   readonly onColor: (from: number, anchor: DOMRect) => void;
-  readonly onTrouble: (trouble: SourceTrouble) => void;
-  /** Goes to something that will not be kept as it is. */
-  readonly onNote: (note: SourceNote) => void;
+  /** Goes to a place in the source. */
+  readonly onGo: (offset: number) => void;
   /** Where the caret stands in the source. */
   readonly caret: number;
   readonly answer: LinkAnswer | null;
@@ -40,7 +33,7 @@ const icons: Readonly<Record<ElementEditName, typeof ArrowUp>> = {
 
 /** Below the source: what is broken, or what the caret stands in and what can be done to it. */
 export function SourceStatus(props: Props) {
-  const { state, here, canEdit, onEdit, onColor, onTrouble, onNote, caret, answer } = props;
+  const { state, here, canEdit, onEdit, onColor, onGo, caret, answer } = props;
   const [trouble, ...more] = state?.troubles ?? [];
   const notes = trouble ? [] : (state?.reading.notes ?? []).filter(({ extent }) => extent !== null);
   const note = state && noteAt(state, notes, caret);
@@ -51,7 +44,7 @@ export function SourceStatus(props: Props) {
         {trouble && state ? (
           <button
             type="button"
-            onClick={() => onTrouble(trouble)}
+            onClick={() => onGo(trouble.from)}
             className="rounded-sm text-left text-rowan hover:underline"
           >
             <Position text={state.text} offset={trouble.from} />: {trouble.says}
@@ -68,7 +61,7 @@ export function SourceStatus(props: Props) {
       {next && (
         <button
           type="button"
-          onClick={() => onNote(next)}
+          onClick={() => onGo((next.extent?.from ?? 0) + 1)}
           className="shrink-0 rounded-sm px-1 text-xs text-clay hover:bg-kelp"
         >
           {formatCount(notes.length, "thing")} not kept as written

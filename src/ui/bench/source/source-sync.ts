@@ -7,14 +7,7 @@ import { Transaction, type ChangeSpec } from "@codemirror/state";
 import type { EditorView } from "@codemirror/view";
 import { closeHistory, undo as undoSheet, redo as redoSheet } from "prosemirror-history";
 import type { Node } from "prosemirror-model";
-import {
-  NodeSelection,
-  Selection,
-  TextSelection,
-  type EditorState,
-  type Transaction as Step,
-} from "prosemirror-state";
-import { CellSelection } from "prosemirror-tables";
+import type { EditorState, Transaction as Step } from "prosemirror-state";
 import { undo as undoTyping, redo as redoTyping } from "@codemirror/commands";
 import type { Person } from "@/core/people";
 import { becomeDocument } from "@/core/signature";
@@ -29,6 +22,7 @@ import {
   type SourceTrouble,
 } from "@/core/source";
 import { markPart } from "../editor/marked-part";
+import { selectionOfPart } from "../editor/selection";
 import { fromSheet, markExtent, showTroubles } from "./code-marks";
 
 export interface SourceState {
@@ -175,7 +169,7 @@ export class SourceSync {
     this.carry(() =>
       this.sheet.apply(
         ({ doc, tr }) =>
-          markPart(tr.setSelection(selectionOf(doc, place.position)), place.position).scrollIntoView(),
+          markPart(tr.setSelection(selectionOfPart(doc, place.position)), place.position).scrollIntoView(),
         {
           focus: false,
         },
@@ -286,19 +280,4 @@ export class SourceSync {
       this.carrying = false;
     }
   }
-}
-
-/** What is selected on the sheet for a part that the caret stands in. */
-function selectionOf(document: Node, position: number): Selection {
-  const node = document.nodeAt(position);
-  if (!node) return Selection.atStart(document);
-  if (node.type.name === "cell") return CellSelection.create(document, position);
-  if (node.type.name === "row")
-    return CellSelection.create(
-      document,
-      position + 1,
-      position + node.nodeSize - 1 - (node.lastChild?.nodeSize ?? 0),
-    );
-  if (node.isTextblock && node.type.name === "line") return TextSelection.create(document, position + 1);
-  return NodeSelection.create(document, position);
 }
