@@ -13,6 +13,8 @@ const bin = (name) => path.join(root, "node_modules", ".bin", name);
 
 const total = { passed: 0, failed: 0 };
 const failures = [];
+/** What failed within a suite, told once more at the end, below everything that passed. */
+const reasons = [];
 
 const parts = [];
 
@@ -50,6 +52,25 @@ function suite(name, report, action, read) {
   const { passed, failed } = read(JSON.parse(readFileSync(file, "utf8")));
   count(name, passed, code !== 0 && failed === 0 ? 1 : failed, begun);
 }
+
+/** Each failed unit test by file and title, with the first lines of why: repeated where a report is read first. */
+const failedIn = (testResults) =>
+  testResults.flatMap(({ name, status, message, assertionResults }) => {
+    const file = path.relative(root, name);
+    const failed = assertionResults.filter((result) => result.status === "failed");
+    if (failed.length === 0) return status === "failed" ? [`${file}: ${inShort(message)}`] : [];
+    return failed.map(
+      ({ fullName, failureMessages }) => `${file} › ${fullName}\n${inShort(failureMessages.join("\n"))}`,
+    );
+  });
+
+/** The first lines of a message, none longer than a page is wide. */
+const inShort = (message = "") =>
+  message
+    .split("\n")
+    .slice(0, 16)
+    .map((line) => `      ${line.slice(0, 400)}`)
+    .join("\n");
 
 /** Titles of the tests that passed only when they were run again. */
 const flakyIn = (suites) =>
@@ -93,10 +114,13 @@ async function main() {
     "unit.json",
     (file) => run(bin("vitest"), ["run", "--reporter=dot", "--reporter=json", `--outputFile.json=${file}`]),
     // A file that does not load has no tests, so the files are counted as well.
-    ({ numPassedTests, numFailedTests, testResults }) => ({
-      passed: numPassedTests,
-      failed: Math.max(numFailedTests, testResults.filter(({ status }) => status === "failed").length),
-    }),
+    ({ numPassedTests, numFailedTests, testResults }) => {
+      reasons.push(...failedIn(testResults));
+      return {
+        passed: numPassedTests,
+        failed: Math.max(numFailedTests, testResults.filter(({ status }) => status === "failed").length),
+      };
+    },
   );
   const built = await check("build", async () => {
     // The types have been checked just now.
@@ -128,6 +152,7 @@ async function main() {
 function finish() {
   process.stdout.write(`\n${parts.join("\n")}\n`);
   if (failures.length > 0) process.stdout.write(`\nFailed: ${failures.join(", ")}\n`);
+  for (const reason of reasons) process.stdout.write(`  ${reason}\n`);
   process.stdout.write(`\n${total.passed} passed, ${total.failed} failed\n`);
   process.exitCode = total.failed > 0 ? 1 : 0;
 }
