@@ -1,4 +1,5 @@
 /** Input that was made to break something, through every kind and mode: nothing throws, and nothing that comes out can run. */
+import { inheritedNames } from "../../../tests/inherited-names";
 import { readFileSync } from "node:fs";
 import fc from "fast-check";
 import { parseFragment, type DefaultTreeAdapterTypes } from "parse5";
@@ -88,6 +89,12 @@ describe("every stand-in", () => {
       { numRuns: 3000 },
     );
   }, 120_000);
+
+  it.each(inheritedNames)("reads what names %s, as every object does", (_name, html) => {
+    for (const client of standInIds)
+      for (const shown of Object.values(receivedInModes(messageOf(html), client)))
+        expect(shown.html).toContain("A style");
+  });
 
   it("gives the same for a message that was read before, alone or with the other mode, and leaves it as it was", () => {
     fc.assert(

@@ -1,3 +1,4 @@
+export { blockElements } from "./block-elements";
 export { copyTree } from "./copy";
 export { placesIn } from "./places";
 export {

@@ -1,14 +1,15 @@
 /** Where each element of a tree stands, in words for people: "row 2, cell 1, link". */
+import { wordTable } from "../values";
 import { isElement, type Element, type ParentNode } from "./tree";
 
-const words: Readonly<Record<string, string>> = {
+const words = wordTable<string>({
   tr: "row",
   td: "cell",
   th: "cell",
   img: "picture",
   a: "link",
   p: "paragraph",
-};
+});
 
 /** Rows and cells are counted though they are the only ones. */
 const alwaysCounted = new Set(["row", "cell"]);

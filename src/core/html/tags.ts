@@ -2,6 +2,7 @@
  * HTML as the tags, texts and comments that it is written in, in their order and each with its place: for what looks at
  * how something is written. What it means is asked of the tree. Offsets count UTF-16 code units from the beginning.
  */
+import { wordTable } from "../values";
 import { Tokenizer, TokenizerMode, type ParserError, type Token } from "parse5";
 import { voidElements } from "./void-elements";
 
@@ -45,7 +46,7 @@ export interface TagReading {
 }
 
 /** Elements whose content is text, whatever it looks like. */
-const textModes: Readonly<Record<string, (typeof TokenizerMode)[keyof typeof TokenizerMode]>> = {
+const textModes = wordTable<(typeof TokenizerMode)[keyof typeof TokenizerMode]>({
   title: TokenizerMode.RCDATA,
   textarea: TokenizerMode.RCDATA,
   style: TokenizerMode.RAWTEXT,
@@ -54,7 +55,7 @@ const textModes: Readonly<Record<string, (typeof TokenizerMode)[keyof typeof Tok
   noembed: TokenizerMode.RAWTEXT,
   noframes: TokenizerMode.RAWTEXT,
   script: TokenizerMode.SCRIPT_DATA,
-};
+});
 
 const extentOf = (location: Token.Location | null | undefined): Extent => ({
   from: location?.startOffset ?? 0,

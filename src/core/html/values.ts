@@ -2,6 +2,7 @@
  * A CSS value as its parts (CSS Values and Units 4), read by css-tree and never by patterns: keywords, functions, units,
  * addresses and layers, whatever their letters, spacing and order.
  */
+import { wordTable } from "../values";
 import type { CssNode } from "css-tree";
 import parse from "css-tree/parser";
 import walk from "css-tree/walker";
@@ -194,7 +195,7 @@ export function mapColors(value: string, change: (color: string) => string | nul
 }
 
 /** px for one of each absolute unit (CSS Values 4, section 6.2). */
-const absolute: Readonly<Record<string, number>> = {
+const absolute = wordTable<number>({
   px: 1,
   pt: 96 / 72,
   pc: 16,
@@ -202,10 +203,10 @@ const absolute: Readonly<Record<string, number>> = {
   cm: 96 / 2.54,
   mm: 96 / 25.4,
   q: 96 / 101.6,
-};
+});
 
 /** Widths of borders that keywords stand for; px, as browsers draw them. */
-const borderKeywords: Readonly<Record<string, number>> = { thin: 1, medium: 3, thick: 5 };
+const borderKeywords = wordTable<number>({ thin: 1, medium: 3, thick: 5 });
 
 /** A part's length in px, with `em` for one em; null for what is no length. */
 export function lengthOf(part: ValuePart, em: number): number | null {

@@ -1,7 +1,8 @@
 /** The drawings of the glyphs, written by `scripts/glyphs.ts`; their licence is in LICENCE.md. */
-export const drawings: Readonly<
-  Record<string, Readonly<Record<"line" | "solid", { readonly viewBox: string; readonly content: string }>>>
-> = {
+import { wordTable } from "../values";
+export const drawings = wordTable<
+  Readonly<Record<"line" | "solid", { readonly viewBox: string; readonly content: string }>>
+>({
   web: {
     line: {
       viewBox: "20 20 216 216",
@@ -290,4 +291,4 @@ export const drawings: Readonly<
         '<path d="M128,24A104,104,0,1,0,232,128,104.11,104.11,0,0,0,128,24Zm0,168a12,12,0,1,1,12-12A12,12,0,0,1,128,192Zm8-48.72V144a8,8,0,0,1-16,0v-8a8,8,0,0,1,8-8c13.23,0,24-9,24-20s-10.77-20-24-20-24,9-24,20v4a8,8,0,0,1-16,0v-4c0-19.85,17.94-36,40-36s40,16.15,40,36C168,125.38,154.24,139.93,136,143.28Z"/>',
     },
   },
-};
+});

@@ -2,6 +2,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { soundImport, spoiltInput } from "../../../tests/corpus/sound";
+import { inheritedNames } from "../../../tests/inherited-names";
 import { importHtml } from "./index";
 
 const expectSound = (html: string): void => expect(soundImport(html)).toBeNull();
@@ -15,6 +16,10 @@ describe("hostile input", () => {
     for (let seed = 1; seed <= 500; seed++)
       expect([seed, soundImport(spoiltInput(seed))]).toEqual([seed, null]);
   }, 120_000);
+
+  it.each(inheritedNames)("that names %s, as every object does, is sound", (_name, html) =>
+    expectSound(html),
+  );
 
   it("nested deeply is read", () => {
     expectSound(`${"<div style='padding-left:1px'>".repeat(3000)}Deep`);

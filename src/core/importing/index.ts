@@ -1,4 +1,5 @@
 export { asItWas } from "./as-it-was";
+export { encodingOf } from "./files/decode-text";
 export { importDifference, type DrawnBox, type DrawnWords, type ImportDifference } from "./difference";
 export {
   importHtml,

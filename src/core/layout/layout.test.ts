@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { emptyPerson } from "../people";
 import { blankSignature, starterPatterns } from "../signature";
-import { longestPerson, trialPerson, type Trial } from "./index";
+import { longestPerson, trialPerson, wordWidth, type Trial } from "./index";
 
 const people = ["Jo Li", "Maximiliana Featherstonehaugh-Quillinan", "Ada Quill"].map((name) => ({
   person: { ...emptyPerson, name, title: "Archivist" },
@@ -41,5 +41,13 @@ describe("the person to try a signature with", () => {
     expect(tried("other-letters", latin)).toBeUndefined();
     expect(tried("right-to-left", latin)).toBeUndefined();
     expect(tried("shortest", [])).toBeUndefined();
+  });
+});
+
+describe("a word", () => {
+  it("has a width in a font of any name", () => {
+    const style = { size: 10, bold: false, letterSpacing: 0 };
+    for (const font of ["Arial", "No such font", "valueOf", "constructor", "__proto__"])
+      expect(wordWidth("Ada", { font, ...style })).toBeGreaterThan(10);
   });
 });

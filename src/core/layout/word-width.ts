@@ -1,12 +1,13 @@
 /** How wide a word is drawn, from the letters' own widths: px, without kerning. */
+import { wordTable } from "../values";
 import { webSafeFont, type DrawnFace } from "../signature";
 import widths from "./letter-widths.json" with { type: "json" };
 
 /** Fonts that do not ship: how much wider than the shipped sans-serif their letters are on average, by their metrics. */
-const widerThanSans: Readonly<Record<string, number>> = {
+const widerThanSans = wordTable<number>({
   Tahoma: 1.0,
   "Trebuchet MS": 1.02,
-};
+});
 
 const first = 32;
 

@@ -1,4 +1,5 @@
 /** What a link is, and where it leads in the words of people. */
+import { wordTable } from "../values";
 import { endingOf, readHostedPath } from "../addresses";
 import { parseMail } from "./mail";
 import { parsePhone, shownNumber } from "./phone";
@@ -14,7 +15,7 @@ export interface DescribedLink {
   readonly detail: string;
 }
 
-const fileKinds: Readonly<Record<string, LinkKind>> = { ics: "calendar file", vcf: "contact card" };
+const fileKinds = wordTable<LinkKind>({ ics: "calendar file", vcf: "contact card" });
 
 /** A host in ASCII stays so: letters that look alike lead astray. Never throws. */
 export function describeLink(href: string): DescribedLink {

@@ -1,4 +1,5 @@
 /** Files that are hosted for links to lead to: calendar files, contact cards, documents. */
+import { wordTable } from "../values";
 import { endingOf, readHostedPath, type HostedAddress } from "../addresses";
 
 export interface FileType {
@@ -8,7 +9,7 @@ export interface FileType {
 }
 
 /** By ending. Nothing that runs in a browser is among them. */
-const fileTypes: Readonly<Record<string, FileType>> = {
+const fileTypes = wordTable<FileType>({
   ics: { type: "text/calendar; charset=utf-8", shown: true },
   vcf: { type: "text/vcard; charset=utf-8", shown: true },
   pdf: { type: "application/pdf", shown: true },
@@ -22,7 +23,7 @@ const fileTypes: Readonly<Record<string, FileType>> = {
   xlsx: { type: "application/vnd.openxmlformats-officedocument.spreadsheetml.sheet", shown: false },
   pptx: { type: "application/vnd.openxmlformats-officedocument.presentationml.presentation", shown: false },
   mp3: { type: "audio/mpeg", shown: true },
-};
+});
 
 /** The type of a hosted file, by its name; null where its ending is none that is hosted. */
 export function fileTypeOf(fileName: string): FileType | null {

@@ -1,4 +1,5 @@
 /** Web addresses: a bare host gets its scheme, and what slips in when they are typed or pasted is mended. */
+import { wordTable } from "../values";
 import { invisible, mendSlips, type Mended, type Slip } from "./slips";
 
 const label = String.raw`[\p{L}\p{N}_](?:[\p{L}\p{M}\p{N}_-]*[\p{L}\p{M}\p{N}])?`;
@@ -37,7 +38,7 @@ const slips: readonly Slip[] = [
 const slipped = (given: string): Mended =>
   mendSlips(given, slips, ({ put }, text) => put !== "https://" || !/^https?:\/\/[^/\\]/i.test(text));
 
-const closers: Readonly<Record<string, string>> = { ")": "(", "]": "[", "}": "{" };
+const closers = wordTable<string>({ ")": "(", "]": "[", "}": "{" });
 
 /** Punctuation and quotes after an address; a closing bracket stays where its opening one is in the address. */
 function withoutTail(text: string): string {

@@ -2,6 +2,7 @@ import { readdirSync } from "node:fs";
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { anyDocument } from "../../../tests/any-document";
+import { inheritedNames } from "../../../tests/inherited-names";
 import { base, opened, tamsin } from "../../../tests/opened-sources";
 import { checkSource, lineAndColumn, openSource } from "./index";
 
@@ -50,6 +51,13 @@ describe("what is broken in a source", () => {
     expect(checkSource('<p>a</p>\n<a href="x>y</a>')).toEqual([
       { from: 9, to: 10, says: "A tag is begun here and never ended: a “>” or a quote is missing." },
     ]);
+  });
+
+  it.each(inheritedNames)("is found where something is called %s", (_name, html) => {
+    const said = checkSource(html).map(({ says }) => says);
+    expect(said.every((says) => /^[^\n]{4,200}$/.test(says) && !/function|native|object/.test(says))).toBe(
+      true,
+    );
   });
 
   it("is found in any text without a throw", () => {

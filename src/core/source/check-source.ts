@@ -2,6 +2,7 @@
  * What is broken in a source while somebody types it: tags that do not close, cells that stand in no row, colours and lengths
  * that are none. Browsers guess at all of this, each in its own way, so nothing of it is taken over.
  */
+import { wordTable } from "../values";
 import { parseColor, toHex } from "../color";
 import {
   readDeclarationsAt,
@@ -19,7 +20,7 @@ export interface SourceTrouble extends Extent {
 }
 
 /** What some errors of writing are in words (WHATWG HTML 13.2.2); all others are told by their tag. */
-const errorWords: Readonly<Record<string, string>> = {
+const errorWords = wordTable<string>({
   "eof-in-tag": "A tag is begun here and never ended: a “>” or a quote is missing.",
   "eof-before-tag-name": "A tag is begun here and has no name.",
   "invalid-first-character-of-tag-name": "A “<” that begins no tag is written as “&lt;”.",
@@ -32,10 +33,10 @@ const errorWords: Readonly<Record<string, string>> = {
   "unexpected-character-in-unquoted-attribute-value": "A value that holds quotes has to stand in quotes.",
   "eof-in-comment": "A comment is begun here and never ended.",
   "incorrectly-opened-comment": "This is no tag and no comment.",
-};
+});
 
 /** Where some elements may stand, and nowhere else (WHATWG HTML 4.9). */
-const parents: Readonly<Record<string, readonly string[]>> = {
+const parents = wordTable<readonly string[]>({
   tr: ["table", "tbody", "thead", "tfoot"],
   td: ["tr"],
   th: ["tr"],
@@ -45,7 +46,7 @@ const parents: Readonly<Record<string, readonly string[]>> = {
   colgroup: ["table"],
   caption: ["table"],
   li: ["ul", "ol"],
-};
+});
 
 /** Elements that hold others of a table, and no text. */
 const bare = new Set(["table", "tbody", "thead", "tfoot", "tr"]);

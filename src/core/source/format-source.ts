@@ -2,15 +2,14 @@
  * Compiled HTML laid out for people: blocks and what is in them on lines of their own, two spaces deeper for each element
  * around. Line ends stand only where browsers make nothing of white space, so that the layout changes nothing.
  */
-import { lastValue, parseDeclarations, readTags, type Written, type WrittenTag } from "../html";
-
-/** Elements around whose tags white space is nothing (WHATWG HTML 15.3, display other than inline). */
-const blocks = new Set(
-  (
-    "html head body title meta style table caption colgroup col thead tbody tfoot tr td th div p center " +
-    "blockquote ul ol li dl dt dd h1 h2 h3 h4 h5 h6 hr article section header footer main nav aside"
-  ).split(" "),
-);
+import {
+  blockElements,
+  lastValue,
+  parseDeclarations,
+  readTags,
+  type Written,
+  type WrittenTag,
+} from "../html";
 
 /** Elements whose text stays as it is, line ends included. */
 const verbatim = new Set(["pre", "textarea", "style", "script", "xmp", "title"]);
@@ -45,7 +44,7 @@ function blockItems(html: string, items: readonly Written[]): ReadonlySet<Writte
   for (const [at, item] of items.entries()) {
     if (item.kind === "doctype") found.add(item);
     if (!("name" in item)) continue;
-    if (blocks.has(item.name)) found.add(item);
+    if (blockElements.has(item.name)) found.add(item);
     if (item.name !== "img" || displayOf(html, item) !== "block") continue;
     found.add(item);
     let [left, right] = [shownFrom(at - 1, -1), shownFrom(at + 1, 1)];

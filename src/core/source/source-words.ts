@@ -2,9 +2,10 @@
  * What attributes and properties of HTML are in a signature, for people who do not read HTML. `{it}` is the part that they
  * are about: "the name", "row 2", "the icon “Harrow Fen on the web”".
  */
+import { wordTable } from "../values";
 
 /** Attributes of any element. */
-export const attributeWords: Readonly<Record<string, string>> = {
+export const attributeWords = wordTable<string>({
   href: "where {it} leads",
   src: "the address of the picture that {it} shows",
   alt: "what is read aloud, or shown, where {it} is not shown",
@@ -25,10 +26,10 @@ export const attributeWords: Readonly<Record<string, string>> = {
   lang: "the language of {it}",
   dir: "the direction in which {it} is written",
   style: "how {it} looks",
-};
+});
 
 /** Properties in a style. */
-export const propertyWords: Readonly<Record<string, string>> = {
+export const propertyWords = wordTable<string>({
   color: "the colour of {it}",
   "background-color": "the colour behind {it}",
   background: "what is drawn behind {it}",
@@ -63,10 +64,10 @@ export const propertyWords: Readonly<Record<string, string>> = {
   "box-sizing": "counts padding and borders within the width of {it}",
   display: "has {it} stand by itself, without a gap below",
   "table-layout": "has the columns of {it} as wide as they say",
-};
+});
 
 /** Elements that say how text looks, for those that stand in a line. */
-export const elementWords: Readonly<Record<string, string>> = {
+export const elementWords = wordTable<string>({
   a: "a link on {it}",
   b: "{it}, bold",
   strong: "{it}, bold",
@@ -80,4 +81,4 @@ export const elementWords: Readonly<Record<string, string>> = {
   font: "the look of {it}",
   br: "a break within a line",
   tbody: "the rows of {it}",
-};
+});

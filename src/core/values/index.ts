@@ -30,4 +30,5 @@ export {
 } from "./simple-values";
 export { complain, complaintOf, describeValue, type Check, type TypeOf, type Value } from "./value";
 export { textSize } from "./text-size";
+export { wordTable } from "./word-table";
 export { wholeWordAt } from "./whole-words";

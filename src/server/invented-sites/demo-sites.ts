@@ -2,6 +2,7 @@
  * Invented sites of the demo: the pages of its organisation and of the invented networks, and each way in which a
  * link can fail its reader.
  */
+import { wordTable } from "@/core/values";
 import type { SiteAnswer, InventedSite } from "./site";
 
 const text = { "content-type": "text/plain; charset=utf-8" };
@@ -25,7 +26,7 @@ const slowly = 25_000;
 
 const signIn = page("Sign in", '<form method="post"><input type="password" name="password"></form>');
 
-const library: Readonly<Record<string, SiteAnswer>> = {
+const library = wordTable<SiteAnswer>({
   "/": page("Harrow Fen Seed Library"),
   "/visit": page("Visit us"),
   "/press": page("Press"),
@@ -41,7 +42,7 @@ const library: Readonly<Record<string, SiteAnswer>> = {
   "/workshops": { ...page("Workshops"), after: slowly },
   "/diary": lead(301, "https://sowcast.example/harrowfen"),
   "/catalogue": { status: 503, headers: text, body: "Back soon.\n" },
-};
+});
 
 const site =
   (pages: Readonly<Record<string, SiteAnswer>>): InventedSite =>
@@ -58,7 +59,7 @@ const network =
         ? page(name)
         : nothing;
 
-export const demoSites: Readonly<Record<string, InventedSite>> = {
+export const demoSites = wordTable<InventedSite>({
   "harrowfen.example": site(library),
   "www.harrowfen.example": ({ pathname }) => lead(301, `https://harrowfen.example${pathname}`),
   "shop.harrowfen.example": () => ({ ...nothing, breaks: "CERT_HAS_EXPIRED" }),
@@ -69,4 +70,4 @@ export const demoSites: Readonly<Record<string, InventedSite>> = {
   "slowreel.example": network("Slow Reel"),
   "sowcast.example": network("Sowcast"),
   "fenmap.example": () => page("Fenmap", "<p>A map of the fen would be here.</p>"),
-};
+});

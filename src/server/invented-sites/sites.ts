@@ -2,6 +2,7 @@
  * Invented sites: made-up web hosts under `.example`, which exist nowhere (RFC 2606), answered by this application so
  * that everything about addresses can be tried without a network.
  */
+import { wordTable } from "@/core/values";
 import { Readable } from "node:stream";
 import type { Transport, WebAnswer } from "../web/transport";
 import { demoSites } from "./demo-sites";
@@ -9,11 +10,11 @@ import { fileShare } from "./file-share";
 import type { InventedSite, SiteAnswer } from "./site";
 import { webSpace } from "./web-space";
 
-const hosts: Readonly<Record<string, InventedSite>> = {
+const hosts = wordTable<InventedSite>({
   ...demoSites,
   "reedbasket.example": fileShare,
   "sedgeweb.example": webSpace,
-};
+});
 
 /** Whether an address is an invented one. */
 export const isInvented = ({ hostname }: URL): boolean =>

@@ -1,4 +1,5 @@
 /** An invented web space, “Sedgeweb”: pictures that are uploaded to it are at its address, for anybody. */
+import { wordTable } from "@/core/values";
 import { mkdir, readdir, readFile, rm, writeFile } from "node:fs/promises";
 import path from "node:path";
 import { sniffType } from "@/core/pictures";
@@ -30,7 +31,7 @@ export async function uploadToWebSpace(bytes: Uint8Array, name: string): Promise
 
 export const emptyWebSpace = (): Promise<void> => rm(folder(), { recursive: true, force: true });
 
-const types: Readonly<Record<string, string>> = { png: "image/png", jpeg: "image/jpeg", gif: "image/gif" };
+const types = wordTable<string>({ png: "image/png", jpeg: "image/jpeg", gif: "image/gif" });
 
 export const webSpace: InventedSite = async ({ pathname }) => {
   const name = /^\/pictures\/([^/]+)$/.exec(pathname)?.[1] ?? "";

@@ -1,10 +1,11 @@
 /** The bytes of hosted pictures for a kit, from the store alone. */
+import { wordTable } from "@/core/values";
 import { endingOf, readPicturePath } from "@/core/addresses";
 import type { KitPicture, KitPictures } from "@/core/install";
 import type { HostedType } from "@/core/pictures";
 import type { PictureStore } from "./picture-store";
 
-const types: Readonly<Record<string, HostedType>> = { png: "png", jpg: "jpeg", gif: "gif" };
+const types = wordTable<HostedType>({ png: "png", jpg: "jpeg", gif: "gif" });
 
 /** By their paths; those that are not there are left out. */
 export async function kitPictures(store: PictureStore, paths: readonly string[]): Promise<KitPictures> {

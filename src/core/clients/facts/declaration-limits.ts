@@ -1,4 +1,5 @@
 /** What limits on CSS do to a declaration, each under the sentence that tells it. */
+import { wordTable } from "../../values";
 import { readValue, type Declaration, type ValuePart, type ValueReading } from "../../html";
 import { isInterfaceFont, type Feature } from "./features";
 
@@ -301,7 +302,7 @@ export const declarationLimits: Partial<
 };
 
 /** What a mark needs to be understood; each under its sentence. The declaration goes where it is not, or only its mark. */
-export const markLimits: Readonly<Record<string, DeclarationLimit>> = {
+export const markLimits = wordTable<DeclarationLimit>({
   "The keyword works only in small letters.": dropIf((_value, { mark }) => mark !== mark.toLowerCase()),
   "On a background picture the keyword is taken out unless a space stands before it.": (
     declaration,
@@ -317,7 +318,7 @@ export const markLimits: Readonly<Record<string, DeclarationLimit>> = {
   ),
   "In accounts with another provider it works only in style attributes, as style sheets are not supported there.":
     () => null,
-};
+});
 
 /** What the table's "no" means where it is not that the whole declaration goes. */
 export const refusals: Partial<Readonly<Record<Feature, DeclarationLimit>>> = {

@@ -3,6 +3,7 @@
  * `client-support.json`, is a reduction of a public, MIT-licensed support data set for e-mail HTML (state of
  * September 2025) to the kinds of client that are simulated here.
  */
+import { wordTable } from "../../values";
 import { readValue, type ValueReading } from "../../html";
 import table from "./client-support.json" with { type: "json" };
 
@@ -68,9 +69,9 @@ export const isInterfaceFont = (word: string): boolean => word === "system-ui" |
 const isModern = (notation: string): boolean =>
   ["hwb", "lab", "lch", "oklab", "oklch", "color", "color-mix"].includes(notation);
 
-const unitNames: Readonly<Record<string, string>> = { "%": "percent" };
+const unitNames = wordTable<string>({ "%": "percent" });
 
-const attributeFeatures: Readonly<Record<string, Feature>> = {
+const attributeFeatures = wordTable<Feature>({
   align: "html-align",
   "aria-hidden": "html-aria-hidden",
   "aria-label": "html-aria-label",
@@ -85,7 +86,7 @@ const attributeFeatures: Readonly<Record<string, Feature>> = {
   target: "html-target",
   valign: "html-valign",
   width: "html-width",
-};
+});
 
 function propertyFeature(property: string): Feature | null {
   const named = `css-${property}`;
@@ -110,7 +111,7 @@ export function declarationFeatures(property: string, value: string): readonly F
 export const attributeFeature = (name: string): Feature | null => attributeFeatures[name] ?? null;
 
 /** Formats of pictures, by what their address ends in or says of its bytes. */
-const formats: Readonly<Record<string, Feature>> = {
+const formats = wordTable<Feature>({
   apng: "image-apng",
   avif: "image-avif",
   gif: "image-gif",
@@ -119,7 +120,7 @@ const formats: Readonly<Record<string, Feature>> = {
   png: "image-png",
   svg: "image-svg",
   webp: "image-webp",
-};
+});
 
 export interface PictureAddress {
   /** "png", "svg" …, in small letters; empty where the address does not say. */

@@ -1,4 +1,5 @@
 /** What limits on media queries do, each under the sentence that tells it. */
+import { wordTable } from "../../values";
 
 export interface MediaQuery {
   /** What stands between `@media` and the brace, in small letters. */
@@ -34,7 +35,7 @@ const known = new Set([
   "max-height",
 ]);
 
-export const queryLimits: Readonly<Record<string, QueryLimit>> = {
+export const queryLimits = wordTable<QueryLimit>({
   "The condition is taken out of the query, which leaves empty brackets.": ({ condition }) =>
     condition.includes("prefers-color-scheme") ? { condition: "()" } : null,
   "A media query inside another media query is taken out.": dropIf(({ nested }) => nested),
@@ -47,4 +48,4 @@ export const queryLimits: Readonly<Record<string, QueryLimit>> = {
   ),
   "No media query works in accounts with another provider.": always,
   "No media query works in accounts with another provider, here the one behind the office suite.": always,
-};
+});

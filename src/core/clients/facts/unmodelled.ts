@@ -1,4 +1,5 @@
 /** What of the tables no stand-in carries out, each with the reason. The tests count them and print the count. */
+import { wordTable } from "../../values";
 import type { Feature } from "./features";
 
 /** Whole features: nothing that a stand-in does depends on them. */
@@ -13,7 +14,7 @@ export const unmodelledFeatures: Partial<Readonly<Record<Feature, string>>> = {
 };
 
 /** Single limits, by their sentences. */
-export const unmodelledLimits: Readonly<Record<string, string>> = {
+export const unmodelledLimits = wordTable<string>({
   "Reported as unreliable: only the sixteen colour names of the first CSS level are said to work. Hex and rgb() are taken as kept here, and the doubt is told among the facts.":
     "doubtful; told among the facts",
   "In accounts with another provider style sheets are not supported, and their comments with them; a comment inside a style attribute is harmless.":
@@ -60,4 +61,4 @@ export const unmodelledLimits: Readonly<Record<string, string>> = {
   "In an account of the office suite's own subscription a loop runs three times, then stops behind a play button.":
     "a proof shows the first frame, which is what is left in the end",
   "Loops in this format do not move.": "carried out where loops are drawn",
-};
+});

@@ -1,4 +1,5 @@
 /** What a message's body says of itself, on an element around the message: no message is a page of its own. */
+import { wordTable } from "../../values";
 import {
   append,
   attributeOf,
@@ -26,13 +27,11 @@ export function wrapBody(body: Element, name: string, attributes: Readonly<Recor
 }
 
 /** Attributes of a body as declarations (WHATWG HTML 15.3.3). */
-const presentational: Readonly<
-  Record<string, (value: string) => readonly [property: string, value: string]>
-> = {
+const presentational = wordTable<(value: string) => readonly [property: string, value: string]>({
   bgcolor: (value) => ["background-color", value],
   text: (value) => ["color", value],
   background: (value) => ["background-image", `url("${value.replaceAll('"', "%22")}")`],
-};
+});
 
 export function bodyToDiv({ body, reportAt }: OwnMessage, client: StandInId): void {
   if (body.attrs.length === 0) return;

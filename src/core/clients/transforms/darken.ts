@@ -2,6 +2,7 @@
  * A message as it is drawn in dark mode. Pictures are never changed. Text, backgrounds and borders are, in OKLCH, each by
  * what the kind's mode does to it and by the ground that it stands on.
  */
+import { wordTable } from "../../values";
 import {
   attributeOf,
   declarationText,
@@ -73,12 +74,12 @@ const darkStyles = remember((mode: Changing) =>
 );
 
 /** Attributes that hold a colour, and what it is for (WHATWG HTML 15.3). */
-const colorAttributes: Readonly<Record<string, Role>> = {
+const colorAttributes = wordTable<Role>({
   bgcolor: "background",
   bordercolor: "border",
   color: "text",
   text: "text",
-};
+});
 
 function darkenElement(element: Element, mode: Changing, on: Ground): Ground {
   const style = attributeOf(element, "style");

@@ -2,16 +2,17 @@
  * Conditional comments as a document engine reads them: what its own condition holds for is markup, the rest is nothing.
  * The text is scanned once from left to right.
  */
+import { wordTable } from "../../values";
 
 /** The engine's own version, which conditions compare with. */
-const engine: Readonly<Record<string, number>> = { mso: 16, vml: 1, ie: 0 };
+const engine = wordTable<number>({ mso: 16, vml: 1, ie: 0 });
 
-const comparisons: Readonly<Record<string, (there: number, asked: number) => boolean>> = {
+const comparisons = wordTable<(there: number, asked: number) => boolean>({
   lt: (there, asked) => there < asked,
   lte: (there, asked) => there <= asked,
   gt: (there, asked) => there > asked,
   gte: (there, asked) => there >= asked,
-};
+});
 
 /** Whether a condition holds: `mso`, `!mso`, `gte mso 9`, `(mso)|(gt vml 1)`. One that is not understood does not. */
 export function conditionHolds(condition: string): boolean {

@@ -14,20 +14,15 @@ function decoded(bytes: Uint8Array, encoding: string, fatal: boolean): string | 
   }
 }
 
-/** Never throws: bytes that are no text of their encoding are shown as what stands for them. */
-export function decodeText(bytes: Uint8Array): string {
-  const marked =
-    bytes[0] === 0xff && bytes[1] === 0xfe
-      ? "utf-16le"
-      : bytes[0] === 0xfe && bytes[1] === 0xff
-        ? "utf-16be"
-        : null;
-  const said = marked ?? declared(bytes);
+/** The encoding that a file of text is read in: a label of the Encoding Standard, in small letters. */
+export function encodingOf(bytes: Uint8Array): string {
+  if (bytes[0] === 0xff && bytes[1] === 0xfe) return "utf-16le";
+  if (bytes[0] === 0xfe && bytes[1] === 0xff) return "utf-16be";
   // A file that says something else but is UTF-8 was saved again since.
-  return (
-    (marked ? null : decoded(bytes, "utf-8", true)) ??
-    (said ? decoded(bytes, said, false) : null) ??
-    decoded(bytes, "windows-1252", false) ??
-    ""
-  );
+  if (decoded(bytes, "utf-8", true) !== null) return "utf-8";
+  const said = declared(bytes);
+  return said !== null && decoded(bytes, said, false) !== null ? said.toLowerCase() : "windows-1252";
 }
+
+/** Never throws: bytes that are no text of their encoding are shown as what stands for them. */
+export const decodeText = (bytes: Uint8Array): string => decoded(bytes, encodingOf(bytes), false) ?? "";

@@ -1,4 +1,5 @@
 /** What is left out of a message, told with every text, link and picture in it, so that nothing is lost unsaid. */
+import { wordTable } from "../../values";
 import { attributeOf, isElement, isText, walkLeaves, type Element } from "../../html";
 import type { Reporter } from "../report";
 import { asRead, leadingTo } from "../style/cascade";
@@ -24,7 +25,7 @@ export const asking: ReadonlySet<string> = new Set([
   "option",
 ]);
 
-const leftReasons: Readonly<Record<string, string>> = {
+const leftReasons = wordTable<string>({
   style: "",
   title: "",
   meta: "",
@@ -32,7 +33,7 @@ const leftReasons: Readonly<Record<string, string>> = {
   xml: "only one program reads it",
   svg: "mail clients draw no vector pictures: save it as a picture and place that",
   math: "mail clients draw none",
-};
+});
 
 /** The words of a text as they are read. */
 export const wordsOf = (text: string): string => text.replace(/[\s\u00a0]+/g, " ").trim();

@@ -2,6 +2,7 @@
  * What one element of foreign HTML looks like once all that is said of it has been read: what it hands down to what is
  * in it (its look) and what is its own (its box). Lengths in px, colours as six hex digits.
  */
+import { wordTable } from "../../values";
 import { noSides, signatureSettings, type Sides } from "../../signature";
 
 /** `normal` is left to the font; a ratio is of the size of whatever takes it over. */
@@ -135,7 +136,7 @@ export const plainBox: Box = {
 };
 
 /** How high a line of a font's own is, as a share of its size (from the fonts' own ascents and descents). */
-const normalHeights: Readonly<Record<string, number>> = {
+const normalHeights = wordTable<number>({
   Arial: 1.149,
   Helvetica: 1.149,
   Verdana: 1.164,
@@ -144,7 +145,7 @@ const normalHeights: Readonly<Record<string, number>> = {
   Georgia: 1.136,
   "Times New Roman": 1.149,
   "Courier New": 1.133,
-};
+});
 
 /** The height of one line of a look; px. */
 export function lineHeightOf({ lineHeight, font, size }: Pick<Look, "lineHeight" | "font" | "size">): number {

@@ -1,4 +1,5 @@
 /** Attributes that say how an element looks, as the declarations that they stand for (WHATWG HTML 15.3). */
+import { wordTable } from "../../values";
 import { attributeOf, type Declaration, type Element } from "../../html";
 
 /** A dimension as HTML reads it (WHATWG HTML 2.3.4.4): digits, and a sign of percent behind them. */
@@ -42,7 +43,7 @@ const alignText: Reading = (value, { tagName }) => {
   return [["text-align", side === "justify" ? "left" : side]];
 };
 
-const attributes: Readonly<Record<string, Reading>> = {
+const attributes = wordTable<Reading>({
   width: (value, { tagName }) => (sized.has(tagName) ? [["width", dimension(value)]] : []),
   height: (value, { tagName }) => (sized.has(tagName) ? [["height", dimension(value)]] : []),
   align: alignText,
@@ -74,7 +75,7 @@ const attributes: Readonly<Record<string, Reading>> = {
       : [],
   hidden: () => [["display", "none"]],
   clear: (value, { tagName }) => (tagName === "br" ? [["clear", value.trim() || "none"]] : []),
-};
+});
 
 /** The declarations of an element's own attributes, in their order. */
 export function declaredByAttributes(element: Element): readonly Declaration[] {

@@ -3,6 +3,7 @@
  * css-tree, never with patterns. A property that a signature cannot hold has a reason in `unheld`; those that say nothing
  * about how a signature looks are in `silent`.
  */
+import { wordTable } from "../../values";
 import { readValue, type ValuePart } from "../../html";
 import { noSides, type SideName } from "../../signature";
 import { bySide, length, partsOf, sideOf, withSide, type Draft, type Read } from "./draft";
@@ -44,7 +45,7 @@ function sized(draft: Draft, value: string): Length | null {
   return px === null ? null : { px };
 }
 
-const displays: Readonly<Record<string, Display>> = {
+const displays = wordTable<Display>({
   inline: "inline",
   block: "block",
   "flow-root": "block",
@@ -62,17 +63,17 @@ const displays: Readonly<Record<string, Display>> = {
   "table-row": "row",
   "table-cell": "cell",
   none: "none",
-};
+});
 
-const alignments: Readonly<Record<string, Look["align"]>> = {
+const alignments = wordTable<Look["align"]>({
   left: "left",
   center: "center",
   right: "right",
   "-webkit-center": "center",
   middle: "center",
-};
+});
 
-const verticals: Readonly<Record<string, NonNullable<Look["verticalAlign"]>>> = {
+const verticals = wordTable<NonNullable<Look["verticalAlign"]>>({
   top: "top",
   "text-top": "top",
   baseline: "top",
@@ -80,7 +81,7 @@ const verticals: Readonly<Record<string, NonNullable<Look["verticalAlign"]>>> = 
   center: "middle",
   bottom: "bottom",
   "text-bottom": "bottom",
-};
+});
 
 function decoration(draft: Draft, value: string): boolean {
   const { words } = readValue(value);
@@ -97,7 +98,7 @@ function listStyle(draft: Draft, value: string): boolean {
   return true;
 }
 
-const properties: Readonly<Record<string, Read>> = {
+const properties = wordTable<Read>({
   font: fontShorthand,
   "font-family": fontFamily,
   "font-size": (draft, value) => fontSize(draft, partsOf(value)[0]),
@@ -123,10 +124,10 @@ const properties: Readonly<Record<string, Read>> = {
   "text-align": (draft, value) => {
     const said = value.toLowerCase();
     const { direction } = draft.look;
-    const logical: Readonly<Record<string, Look["align"]>> = {
+    const logical = wordTable<Look["align"]>({
       start: direction === "rtl" ? "right" : "left",
       end: direction === "rtl" ? "left" : "right",
-    };
+    });
     const align = alignments[said] ?? logical[said];
     if (align) {
       draft.look.align = align;
@@ -288,13 +289,13 @@ const properties: Readonly<Record<string, Read>> = {
       draft.changed("a background picture", "desktop mail draws none: only its colour is kept");
     return true;
   },
-};
+});
 
 const sidePattern =
   /^(padding|margin|border)-(top|right|bottom|left|block-start|block-end|inline-start|inline-end)$/;
 
 /** Properties that a signature cannot hold, each with the reason; everything else that is not read has `otherwise`. */
-const unheld: Readonly<Record<string, string>> = {
+const unheld = wordTable<string>({
   "box-shadow": "several kinds of client drop shadows",
   "text-shadow": "several kinds of client drop shadows",
   opacity: "several kinds of client drop it: a lighter colour looks the same everywhere",
@@ -309,7 +310,7 @@ const unheld: Readonly<Record<string, string>> = {
   "object-fit": "a picture is cut to its size here",
   "font-variant": "few kinds of client keep it",
   "min-width": "a column is as wide as it says",
-};
+});
 const otherwise = "no kind of part has it";
 
 /** Properties that change nothing in how a signature looks, or that only one program reads. */

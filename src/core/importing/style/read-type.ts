@@ -1,4 +1,5 @@
 /** Type: families, sizes, weights and line heights (CSS Fonts 4, CSS Inline 3). Sizes in px. */
+import { wordTable } from "../../values";
 import { readValue, type ValuePart } from "../../html";
 import { fontStack, webSafeFonts } from "../../signature";
 import { length, partsOf, type Draft } from "./draft";
@@ -9,7 +10,7 @@ const rounded = (length: number): number => Math.round(length * 100) / 100;
 const clamp = (value: number, least: number, most: number): number => Math.min(most, Math.max(least, value));
 
 /** Font sizes that keywords stand for (CSS Fonts 4, section 2.5.1); px. */
-const sizeWords: Readonly<Record<string, number>> = {
+const sizeWords = wordTable<number>({
   "xx-small": 9,
   "x-small": 10,
   small: 13,
@@ -18,7 +19,7 @@ const sizeWords: Readonly<Record<string, number>> = {
   "x-large": 24,
   "xx-large": 32,
   "xxx-large": 48,
-};
+});
 
 export function fontSize(draft: Draft, part: ValuePart | undefined): boolean {
   const { parent } = draft;
@@ -69,13 +70,13 @@ const textOf = ({ source }: ValuePart): string =>
   source.slice(1, source.endsWith(source.charAt(0)) ? -1 : undefined).replace(/\\(.)/g, "$1");
 
 const byLowerCase = new Map(webSafeFonts.map(({ family }) => [family.toLowerCase(), family]));
-const generics: Readonly<Record<string, string>> = {
+const generics = wordTable<string>({
   serif: "Times New Roman",
   "sans-serif": "Arial",
   monospace: "Courier New",
   "system-ui": "Arial",
   cursive: "Georgia",
-};
+});
 
 export function fontFamily(draft: Draft, value: string): boolean {
   const families = familiesIn(value).filter((family) => family !== "");

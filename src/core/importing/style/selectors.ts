@@ -2,6 +2,7 @@
  * Selectors of a style sheet (Selectors 4) as tests upon an element of a parsed tree, with their specificity. What needs a
  * reader's hand or a browser's state (`:hover`) never matches a message, and is told apart from what is not understood.
  */
+import { wordTable } from "../../values";
 import type { CssNode, Selector } from "css-tree";
 import { attributeOf, isElement, type Element, type ParentNode } from "../../html";
 
@@ -49,23 +50,23 @@ function siblingsOf(element: Element): { readonly all: readonly Element[]; reado
   return { all: siblings.all, at: siblings.places.get(element) ?? 0 };
 }
 
-const attributeTests: Readonly<Record<string, (own: string, asked: string) => boolean>> = {
+const attributeTests = wordTable<(own: string, asked: string) => boolean>({
   "=": (own, asked) => own === asked,
   "~=": (own, asked) => own.split(/\s+/).includes(asked),
   "|=": (own, asked) => own === asked || own.startsWith(`${asked}-`),
   "^=": (own, asked) => asked !== "" && own.startsWith(asked),
   "$=": (own, asked) => asked !== "" && own.endsWith(asked),
   "*=": (own, asked) => asked !== "" && own.includes(asked),
-};
+});
 
-const pseudoTests: Readonly<Record<string, Test>> = {
+const pseudoTests = wordTable<Test>({
   "first-child": (element) => siblingsOf(element).at === 0,
   "last-child": (element) => siblingsOf(element).all.at(-1) === element,
   "only-child": (element) => siblingsOf(element).all.length === 1,
   link: (element) => attributeOf(element, "href") !== null,
   "any-link": (element) => attributeOf(element, "href") !== null,
   root: (element) => element.tagName === "html",
-};
+});
 
 /** What a message never is while it is read. */
 export const statePseudos: ReadonlySet<string> = new Set(

@@ -2,6 +2,7 @@
  * The style sheets of a message as rules that can be asked of each element (CSS Cascade 5). Rules for other media, for
  * widths, for a reader's hand and for fonts are no part of a signature: they are told, and read no further.
  */
+import { wordTable } from "../../values";
 import type { Atrule, CssNode, Rule } from "css-tree";
 import generate from "css-tree/generator";
 import parse from "css-tree/parser";
@@ -22,13 +23,13 @@ export interface StyleSheets {
 
 const shortened = (text: string): string => (text.length > 80 ? `${text.slice(0, 77)}…` : text);
 
-const reasons: Readonly<Record<string, string>> = {
+const reasons = wordTable<string>({
   "font-face": "recipients load no fonts with a mail: web-safe families are used",
   import: "a mail brings no style sheets along",
   keyframes: "nothing moves in a mail but a loop",
   page: "it is for printing",
   supports: "clients differ in what they support: what holds everywhere is kept",
-};
+});
 
 const textOf = (style: Element): string =>
   style.childNodes

@@ -1,4 +1,5 @@
 /** How elements look of themselves (WHATWG HTML 15.3), as far as a mail uses them. */
+import { wordTable } from "../../values";
 import type { Declaration } from "../../html";
 
 const said = (style: string): readonly Declaration[] =>
@@ -14,7 +15,7 @@ const heading = (size: number, margin: number): string =>
   `${block};font-size:${size}em;margin:${margin}em 0;font-weight:bold`;
 const hidden = "display:none";
 
-const byTag: Readonly<Record<string, string>> = {
+const byTag = wordTable<string>({
   address: `${block};font-style:italic`,
   article: block,
   aside: block,
@@ -82,7 +83,7 @@ const byTag: Readonly<Record<string, string>> = {
   area: hidden,
   template: hidden,
   datalist: hidden,
-};
+});
 
 const parsed = new Map(Object.entries(byTag).map(([tag, style]) => [tag, said(style)]));
 const nothing: readonly Declaration[] = [];

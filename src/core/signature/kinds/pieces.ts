@@ -1,4 +1,5 @@
 /** Which inline kind reads which node; the line's writer asks here. */
+import { wordTable } from "../../values";
 import type { ReadPieces } from "../piece";
 import { readBreak } from "./break";
 import { readInlinePicture } from "./inline-picture";
@@ -6,13 +7,13 @@ import { readPersonField } from "./person-field";
 import { readSeparator } from "./separator";
 import { readText } from "./text";
 
-const readers: Readonly<Record<string, ReadPieces>> = {
+const readers = wordTable<ReadPieces>({
   text: readText,
   break: readBreak,
   personField: readPersonField,
   inlinePicture: readInlinePicture,
   separator: readSeparator,
-};
+});
 
 /** What an inline node contributes to its line. Throws a TypeError for a node that is not inline. */
 export const readPieces: ReadPieces = (node, writing) => {
