@@ -38,31 +38,52 @@ export function base64(bytes: Uint8Array): string {
   return btoa(binary);
 }
 
-/** Text as quoted-printable (RFC 2045, 6.7), in lines of at most 76 characters. */
-export function quotedPrintable(text: string): string {
-  return text
-    .split(/\r\n|\r|\n/)
-    .map((line) => {
-      let written = "";
-      let length = 0;
-      const letters = [...new TextEncoder().encode(line)];
-      letters.forEach((byte, at) => {
-        const last = at === letters.length - 1;
-        const plain = (byte >= 33 && byte <= 126 && byte !== 61) || ((byte === 32 || byte === 9) && !last);
-        const piece = plain
-          ? String.fromCharCode(byte)
-          : `=${byte.toString(16).toUpperCase().padStart(2, "0")}`;
-        if (length + piece.length > longestLine - 1) {
-          written += `=${crlf}`;
-          length = 0;
-        }
-        written += piece;
-        length += piece.length;
-      });
-      return written;
-    })
-    .join(crlf);
+/** The bytes of base64 (RFC 4648), white space in it left out. Null for what is none. */
+export function bytesOfBase64(text: string): Uint8Array | null {
+  try {
+    return Uint8Array.from(atob(text.replace(/\s+/g, "")), (letter) => letter.charCodeAt(0));
+  } catch {
+    return null;
+  }
 }
+
+/** The bytes of quoted-printable (RFC 2045, 6.7), given as its bytes; what is not written by its rules stays as it is. */
+export function bytesOfQuotedPrintable(written: Uint8Array): Uint8Array {
+  const text = Array.from(written, (byte) => String.fromCharCode(byte)).join("");
+  const read = text
+    .replace(/[ \t]+(?=\r?\n|$)/g, "")
+    .replace(/=\r?\n/g, "")
+    .replace(/=([0-9a-f]{2})/gi, (_all, code: string) => String.fromCharCode(parseInt(code, 16)));
+  return Uint8Array.from(read, (letter) => letter.charCodeAt(0));
+}
+
+/** Bytes as quoted-printable (RFC 2045, 6.7), in lines of at most 76 characters; CR LF, CR and LF end lines. */
+export function quotedPrintableBytes(bytes: Uint8Array): string {
+  let written = "";
+  let length = 0;
+  bytes.forEach((byte, at) => {
+    const next = bytes[at + 1];
+    if (byte === 10 || byte === 13) {
+      if (byte === 10 && bytes[at - 1] === 13) return;
+      written += crlf;
+      length = 0;
+      return;
+    }
+    const last = next === undefined || next === 10 || next === 13;
+    const plain = (byte >= 33 && byte <= 126 && byte !== 61) || ((byte === 32 || byte === 9) && !last);
+    const piece = plain ? String.fromCharCode(byte) : `=${byte.toString(16).toUpperCase().padStart(2, "0")}`;
+    if (length + piece.length > longestLine - 1) {
+      written += `=${crlf}`;
+      length = 0;
+    }
+    written += piece;
+    length += piece.length;
+  });
+  return written;
+}
+
+/** Text as quoted-printable in UTF-8. */
+export const quotedPrintable = (text: string): string => quotedPrintableBytes(new TextEncoder().encode(text));
 
 /** A text part in UTF-8. */
 export const textEntity = (type: "plain" | "html", text: string, more: Entity["headers"] = []): Entity => ({

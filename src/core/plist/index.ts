@@ -1,2 +1,2 @@
-export { PlistError, readBinaryPlist, type PlistValue } from "./read-plist";
+export { PlistAtom, PlistError, readBinaryPlist, type PlistValue } from "./read-plist";
 export { writeBinaryPlist } from "./write-plist";

@@ -3,7 +3,13 @@
  * collections name their members by number. Never deeper or larger than its limits.
  */
 
+/** A value that means nothing here, such as a date, as its bytes: it is written again as it was read. */
+export class PlistAtom {
+  constructor(readonly bytes: Uint8Array) {}
+}
+
 export type PlistValue =
+  | PlistAtom
   | string
   | number
   | boolean
@@ -19,7 +25,6 @@ const deepest = 40;
 const mostObjects = 100_000;
 
 class Reader {
-  private readonly view: DataView;
   private readonly offsetSize: number;
   private readonly referenceSize: number;
   private readonly count: number;
@@ -28,7 +33,6 @@ class Reader {
   private read = 0;
 
   constructor(private readonly bytes: Uint8Array) {
-    this.view = new DataView(bytes.buffer, bytes.byteOffset, bytes.byteLength);
     const trailer = bytes.length - 32;
     if (trailer < 8 || String.fromCharCode(...bytes.subarray(0, 6)) !== "bplist")
       throw new PlistError("This is no web archive.");
@@ -65,6 +69,11 @@ class Reader {
     return this.bytes.subarray(from, from + length);
   }
 
+  /** A marker with the bytes that follow it. */
+  private atom(at: number, size: number): PlistAtom {
+    return new PlistAtom(this.slice(at, size + 1));
+  }
+
   object(index: number, depth: number): PlistValue {
     if (depth > deepest || ++this.read > mostObjects) throw new PlistError("This web archive is too large.");
     const at = this.integer(this.tableAt + index * this.offsetSize, this.offsetSize);
@@ -72,12 +81,17 @@ class Reader {
     switch (marker >> 4) {
       case 0x0:
         return marker === 0x08 ? false : marker === 0x09 ? true : null;
-      case 0x1:
-        return this.integer(at + 1, 1 << (marker & 0x0f));
+      case 0x1: {
+        const size = 1 << (marker & 0x0f);
+        const value = this.integer(at + 1, size);
+        // Numbers below zero have eight bytes; so have some that are too large to be exact here.
+        return Number.isSafeInteger(value) ? value : this.atom(at, size);
+      }
       case 0x2:
-        return (marker & 0x0f) === 3 ? this.view.getFloat64(at + 1) : this.view.getFloat32(at + 1);
       case 0x3:
-        return this.view.getFloat64(at + 1);
+        return this.atom(at, 1 << (marker & 0x0f));
+      case 0x8:
+        return this.atom(at, (marker & 0x0f) + 1);
       case 0x4: {
         const { length, from } = this.length(at);
         return this.slice(from, length);
@@ -106,7 +120,7 @@ class Reader {
         );
       }
       default:
-        return null;
+        throw new PlistError("This web archive holds what is not read here.");
     }
   }
 

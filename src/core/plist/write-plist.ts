@@ -2,7 +2,7 @@
  * Writing a binary property list, version 00: objects one after another, a table of their offsets, and a trailer that says
  * how both are read. Equal strings are written once.
  */
-import type { PlistValue } from "./read-plist";
+import { PlistAtom, type PlistValue } from "./read-plist";
 
 const isBytes = (value: PlistValue): value is Uint8Array => value instanceof Uint8Array;
 const isList = (value: PlistValue): value is readonly PlistValue[] => Array.isArray(value);
@@ -61,6 +61,7 @@ class Writer {
       const size = sizeOf(value);
       return this.put([0x10 | Math.log2(size), ...integer(value, size)]);
     }
+    if (value instanceof PlistAtom) return this.put([], [], value.bytes);
     if (isBytes(value)) return this.put(marker(0x4, value.length), [], value);
     // Room is kept first, so that the whole is the first object.
     const number = this.put([]);
