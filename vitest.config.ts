@@ -8,5 +8,6 @@ export default defineConfig({
     testTimeout: 20_000,
     include: ["src/**/*.test.ts", "demo/**/*.test.ts", "tests/unit/**/*.test.ts"],
     environment: "node",
+    setupFiles: ["vitest.setup.ts"],
   },
 });

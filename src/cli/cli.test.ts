@@ -69,6 +69,50 @@ describe("kit", () => {
   });
 });
 
+describe("graft", () => {
+  const own = "<p>Kind regards</p>\r\n<p>Put it here</p>\r\n";
+
+  it("writes the client's own file again, with the signature in the place of words", async () => {
+    await writeFile(file("own.htm"), own);
+    const out = file("grafted");
+    const args = ["demo/signatures/full.json", "--into", file("own.htm"), "--words", "Put it here"];
+    const written = await run(["graft", ...args, "--out", out, "--data", folder]);
+    expect(written.replaceAll(`${out}/`, "").split("\n")).toEqual([
+      "own.htm",
+      "7 of 7 pictures stay at their addresses",
+    ]);
+    const html = await readFile(path.join(out, "own.htm"), "utf8");
+    expect(html).toMatch(/^<p>Kind regards<\/p>\r\n<table .*<\/table>\r\n$/s);
+  });
+
+  it("refuses words that are not there once, and needs to be told which", async () => {
+    await writeFile(file("own.htm"), own);
+    const into = ["graft", "demo/signatures/full.json", "--into", file("own.htm"), "--out", file("none")];
+    await expect(run([...into, "--words", "elsewhere"])).rejects.toThrow("does not stand in this file");
+    await expect(run(into)).rejects.toThrow("one of --words and --whole says");
+    await expect(run([...into, "--whole", "--words", "a"])).rejects.toThrow(WrongUsage);
+    await expect(run(["graft", "demo/signatures/full.json", "--out", "a"])).rejects.toThrow(
+      "--into is missing",
+    );
+  });
+
+  it("refuses to carry pictures into what holds none", async () => {
+    await writeFile(file("4B-21"), "Content-Type: text/html\n\n<body>Draft</body>\n");
+    const into = [
+      "graft",
+      "demo/signatures/full.json",
+      "--into",
+      file("4B-21"),
+      "--whole",
+      "--out",
+      file("in"),
+    ];
+    await expect(run([...into, "--pictures", "carried"])).rejects.toThrow("holds no pictures");
+    await run(into);
+    expect(await readFile(file("in/4B-21"), "utf8")).toMatch(/^Content-Type: text\/html\n\n<body><table/);
+  });
+});
+
 describe("import", () => {
   it("gives back what compile printed, equal", async () => {
     for (const destination of ["webmail-paste", "document-file"]) {

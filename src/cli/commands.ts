@@ -4,9 +4,12 @@ import { parseArgs, type ParseArgsConfig } from "node:util";
 import { checkSignature } from "@/core/checks";
 import { received, standInIds, type StandInId } from "@/core/clients";
 import { compile, destinationIds } from "@/core/compile";
+import { GraftError, onlyPlace, readHost } from "@/core/graft";
 import { groupNotes, importHtml, ImportFileError, readImportFile, withUnsaid } from "@/core/importing";
 import {
   carriedByItself,
+  graftFiles,
+  graftPictures,
   kitFiles,
   kitKinds,
   picturesOfKit,
@@ -110,23 +113,19 @@ async function importCommand(args: readonly string[]): Promise<string> {
   }
 }
 
-async function kitCommand(args: readonly string[]): Promise<string> {
-  const { values, positionals } = read(args, {
-    for: { type: "string" },
-    out: { type: "string" },
-    person: { type: "string" },
-    base: { type: "string" },
-    name: { type: "string" },
-    pictures: { type: "string" },
-    data: { type: "string" },
-  });
-  const file = onlyFile(positionals, "kit");
-  const kind = choice<KitKind>(values.for, kitKinds, "--for");
-  if (values.out === undefined) throw new WrongUsage("--out is missing: the folder for the files");
-  const picturesIn =
-    values.pictures === undefined
-      ? undefined
-      : choice<PicturesIn>(values.pictures, ["hosted", "carried"], "--pictures");
+/** What every command that writes a signature into files reads: the signature, and where its pictures are. */
+const sourceOptions = {
+  out: { type: "string" },
+  person: { type: "string" },
+  base: { type: "string" },
+  name: { type: "string" },
+  pictures: { type: "string" },
+  data: { type: "string" },
+} as const;
+
+type SourceValues = { readonly [name in keyof typeof sourceOptions]?: string };
+
+async function readSource(file: string, values: SourceValues) {
   const full = await readDocument(file);
   const source = {
     name: values.name ?? path.basename(file, path.extname(file)),
@@ -139,16 +138,72 @@ async function kitCommand(args: readonly string[]): Promise<string> {
     const paths = picturesOfKit(source);
     const folder = path.join(values.data ?? dataFolder(), "pictures");
     const pictures = await kitPictures(folderStore(folder), paths);
-    const files = kitFiles(kind, { ...source, pictures }, picturesIn);
-    await writeFiles(values.out, files);
-    const missing = paths.length - pictures.size;
-    const carries = (picturesIn ?? (carriedByItself[kind] === null ? "hosted" : "carried")) === "carried";
-    return [
-      ...files.map((each) => path.join(values.out ?? "", each.path)),
-      ...(carries && missing > 0 ? [`${missing} of ${paths.length} pictures stay at their addresses`] : []),
-    ].join("\n");
+    return { ...source, pictures, mentioned: paths.length };
   } catch (error) {
     if (error instanceof RangeError) throw new BadInput(`--base: ${error.message}`);
+    throw error;
+  }
+}
+
+const picturesAsked = ({ pictures }: SourceValues): PicturesIn | undefined =>
+  pictures === undefined ? undefined : choice<PicturesIn>(pictures, ["hosted", "carried"], "--pictures");
+
+interface Carried {
+  readonly mentioned: number;
+  readonly pictures: ReadonlyMap<string, unknown>;
+}
+
+/** The paths of written files, and how many pictures could not be carried where they should be. */
+function told(out: string, files: readonly { path: string }[], picturesIn: PicturesIn, has: Carried): string {
+  const missing = has.mentioned - has.pictures.size;
+  return [
+    ...files.map((each) => path.join(out, each.path)),
+    ...(picturesIn === "carried" && missing > 0
+      ? [`${missing} of ${has.mentioned} pictures stay at their addresses`]
+      : []),
+  ].join("\n");
+}
+
+async function kitCommand(args: readonly string[]): Promise<string> {
+  const { values, positionals } = read(args, { for: { type: "string" }, ...sourceOptions });
+  const file = onlyFile(positionals, "kit");
+  const kind = choice<KitKind>(values.for, kitKinds, "--for");
+  if (values.out === undefined) throw new WrongUsage("--out is missing: the folder for the files");
+  const picturesIn = picturesAsked(values) ?? (carriedByItself[kind] === null ? "hosted" : "carried");
+  const source = await readSource(file, values);
+  const files = kitFiles(kind, source, picturesIn);
+  await writeFiles(values.out, files);
+  return told(values.out, files, picturesIn, source);
+}
+
+async function graftCommand(args: readonly string[]): Promise<string> {
+  const { values, positionals } = read(args, {
+    into: { type: "string" },
+    words: { type: "string" },
+    whole: { type: "boolean", default: false },
+    short: { type: "boolean", default: false },
+    ...sourceOptions,
+  });
+  const file = onlyFile(positionals, "graft");
+  const { into, out, words, whole } = values;
+  if (into === undefined) throw new WrongUsage("--into is missing: the file that the mail program made");
+  if (out === undefined) throw new WrongUsage("--out is missing: the folder for the files");
+  if ((words === undefined) === !whole)
+    throw new WrongUsage("one of --words and --whole says what the signature takes the place of");
+  const asked = picturesAsked(values);
+  const source = await readSource(file, values);
+  try {
+    const host = readHost(await readBytes(into));
+    const place = words === undefined ? ({ kind: "body" } as const) : onlyPlace(host, words);
+    const picturesIn = asked ?? graftPictures[host.form][0] ?? "hosted";
+    if (!graftPictures[host.form].includes(picturesIn))
+      throw new BadInput(`${into}: holds no pictures, so they stay at their addresses: --pictures hosted`);
+    const document = values.short ? (source.short ?? source.full) : source.full;
+    const files = graftFiles({ host, fileName: path.basename(into), place, document, source, picturesIn });
+    await writeFiles(out, files);
+    return told(out, files, picturesIn, source);
+  } catch (error) {
+    if (error instanceof GraftError) throw new BadInput(`${into}: ${error.message}`);
     throw error;
   }
 }
@@ -159,6 +214,7 @@ const commands: Readonly<Record<string, (args: readonly string[]) => Promise<str
   check: checkCommand,
   import: importCommand,
   kit: kitCommand,
+  graft: graftCommand,
 };
 
 /** Runs a command. Rejects with BadInput or WrongUsage. */

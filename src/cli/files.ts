@@ -6,10 +6,17 @@ import { readPerson, type Person } from "@/core/people";
 import { parseSignature, SignatureError } from "@/core/signature";
 import { BadInput } from "./usage";
 
+/** What systems answer for a file that another program holds, or that nobody may write into. */
+const locked = new Set(["EBUSY", "EPERM", "EACCES", "ETXTBSY", "EROFS"]);
+
 /** The sentence for a file that the system does not give or take. */
 function refusal(error: unknown, otherwise: string): string {
   const { code } = error as NodeJS.ErrnoException;
-  return code === "ENOENT" ? "there is no such file" : code === "EISDIR" ? "is a folder" : otherwise;
+  if (code === "ENOENT") return "there is no such file";
+  if (code === "EISDIR") return "is a folder";
+  return locked.has(code ?? "")
+    ? `${otherwise}: it is locked; close the mail program, or unlock the file`
+    : otherwise;
 }
 
 export async function readBytes(file: string): Promise<Uint8Array> {

@@ -10,4 +10,6 @@ export const usage = `still-line COMMAND
   import FILE [--report FILE.json]
   kit FILE.json --for KIND --out DIR [--name NAME] [--person FILE.json] [--base URL]
       [--pictures hosted|carried] [--data DIR]
+  graft FILE.json --into CLIENTFILE (--words WORDS | --whole) --out DIR [--short] [--person FILE.json]
+        [--base URL] [--pictures hosted|carried] [--data DIR]
   check FILE.json [--person FILE.json] [--base URL]`;

@@ -5,6 +5,7 @@ import path from "node:path";
 import AxeBuilder from "@axe-core/playwright";
 import { unzipSync } from "fflate";
 import type { Page } from "@playwright/test";
+import { readBinaryPlist, writeBinaryPlist } from "@/core/plist";
 import { savedDocument } from "./bench";
 import { expect, test } from "./test";
 
@@ -108,4 +109,87 @@ test("the command line writes the same files, byte for byte", async ({ page, sit
     for (const [name, bytes] of Object.entries(served))
       expect(Buffer.compare(await readFile(path.join(out, name)), Buffer.from(bytes)), name).toBe(0);
   }
+});
+
+test("the signature is put into the page that a program made, in its place and beside its pictures", async ({
+  page,
+}) => {
+  await openInstall(page);
+  await page.getByRole("radio", { name: "Desktop, document engine" }).click();
+  const room = page.getByRole("region", { name: "Into a file that the program made" });
+  const before = "<p>Kind regards,</p>\r\n<p>put it <b>here</b></p>\r\n";
+  const after = "<p>Sent from the caf\u00e9, put it here</p>\r\n";
+  const own = Buffer.from(`<meta charset=windows-1252>\r\n${before}${after}`, "latin1");
+  const bring = (name: string, buffer: Buffer): Promise<void> =>
+    room.locator("input[type=file]").setInputFiles({ name, mimeType: "application/octet-stream", buffer });
+
+  await bring("holiday.png", Buffer.from([137, 80, 78, 71, 0, 1]));
+  await expect(room.getByRole("alert")).toContainText(
+    "holiday.png: This is no file that a mail client keeps",
+  );
+  await bring("Draft.htm", own);
+  await expect(room.getByText("Draft.htm: a page in windows-1252")).toBeVisible();
+  const words = room.getByRole("textbox", { name: "Words that make room" });
+  await expect(words).toBeFocused();
+  await page.keyboard.type("put it here");
+  await expect(room.getByRole("alert")).toContainText("stand in the file 2 times");
+  const save = room.getByRole("button", { name: "Save it with the signature" });
+  await expect(save).toBeDisabled();
+  // Pointed at in the file as it is drawn.
+  const drawn = room.getByRole("img", { name: "The file as it is" });
+  await expect(drawn).toBeVisible();
+  const box = await drawn.frameLocator("iframe").getByText("here", { exact: true }).boundingBox();
+  await page.mouse.click((box?.x ?? 0) + 3, (box?.y ?? 0) + 3);
+  await expect(room.getByRole("radio", { name: "put it here", exact: true })).toBeChecked();
+  await expect(words).toHaveValue("");
+  const downloading = page.waitForEvent("download");
+  await save.click();
+  const download = await downloading;
+  expect(download.suggestedFilename()).toBe("Draft.htm.zip");
+  const files = unzipSync(new Uint8Array(await readFile(await download.path())));
+  const written = Buffer.from(files["Draft.htm"] ?? []).toString("latin1");
+  expect(written).toMatch(
+    /^<meta charset=windows-1252>\r\n<p>Kind regards,<\/p>\r\n<table .*<\/table>\r\n<p>Sent from the caf\u00e9, put it here<\/p>\r\n$/s,
+  );
+  expect(Object.keys(files)).toContain("Draft pictures/tamsin-okafor.png");
+  expect(written).toContain('src="Draft%20pictures/tamsin-okafor.png"');
+  await expect(room.getByText("bytes before the signature")).toBeVisible();
+  const { violations } = await new AxeBuilder({ page }).exclude("iframe").analyze();
+  expect(violations).toEqual([]);
+});
+
+test("the signature is put into an archive under a code for a name, by keys alone", async ({ page }) => {
+  await openInstall(page);
+  await page.getByRole("radio", { name: "Desktop, browser engine" }).click();
+  const room = page.getByRole("region", { name: "Into a file that the program made" });
+  const bytes = writeBinaryPlist({
+    WebMainResource: {
+      WebResourceData: new TextEncoder().encode("<body><div>Draft</div></body>"),
+      WebResourceURL: "about:blank",
+    },
+    Identifier: "4B-21",
+  });
+  await room
+    .locator("input[type=file]")
+    .setInputFiles({ name: "4B-21.sig", mimeType: "application/octet-stream", buffer: Buffer.from(bytes) });
+  await expect(room.getByRole("textbox", { name: "Words that make room" })).toBeFocused();
+  await page.keyboard.press("Tab");
+  const whole = room.getByRole("radio", { name: "Everything in it" });
+  await expect(whole).toBeFocused();
+  await page.keyboard.press("ArrowDown");
+  await expect(room.getByRole("radio", { name: "Draft" })).toBeChecked();
+  const downloading = page.waitForEvent("download");
+  await room.getByRole("button", { name: "Save it with the signature" }).focus();
+  await page.keyboard.press("Enter");
+  const download = await downloading;
+  expect(download.suggestedFilename()).toBe("4B-21.sig");
+  const saved = readBinaryPlist(new Uint8Array(await readFile(await download.path()))) as {
+    WebMainResource: { WebResourceData: Uint8Array };
+    WebSubresources: readonly object[];
+  };
+  expect(saved).toMatchObject({ Identifier: "4B-21" });
+  expect(new TextDecoder().decode(saved.WebMainResource.WebResourceData)).toMatch(
+    /^<body><div><table .*<\/table><\/div><\/body>$/s,
+  );
+  expect(saved.WebSubresources).toHaveLength(7);
 });

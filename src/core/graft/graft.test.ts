@@ -2,7 +2,7 @@ import { spawnSync } from "node:child_process";
 import fc from "fast-check";
 import PostalMime from "postal-mime";
 import { describe, expect, it } from "vitest";
-import { PlistAtom, readBinaryPlist, writeBinaryPlist, type PlistValue } from "../plist";
+import { PlistAtom, readBinaryPlist, writeBinaryPlist } from "../plist";
 import { lineEndOf } from "./byte-text";
 import { findWords, GraftError, grafted, graftedHtml, onlyPlace, readHost, wholeLine } from "./index";
 

@@ -1,5 +1,5 @@
 /** Putting a signature in the place of words in a client's own file. */
-import { toNumericReferences, type Extent } from "../html";
+import { toNumericReferences } from "../html";
 import type { Edit } from "./byte-text";
 import { GraftError } from "./graft-error";
 import type { GraftedPicture, HostFile } from "./host-file";
@@ -71,10 +71,6 @@ export function graftEdits(host: HostFile, place: GraftPlace, fragment: string):
   if (!line) throw new RangeError(`there is no line ${place.line} in ${host.lines.length}`);
   return editsFor(host.html, line, place.from, place.to, text);
 }
-
-/** The places in a file's HTML that a graft replaces, in their order. */
-export const replacedBy = (host: HostFile, place: GraftPlace): readonly Extent[] =>
-  graftEdits(host, place, "").map(({ from, to }) => ({ from, to }));
 
 /** The file with a fragment of HTML in a place, and with the pictures that it can hold. */
 export const grafted = (

@@ -1,4 +1,4 @@
 export { GraftError } from "./graft-error";
-export { findWords, grafted, graftedHtml, onlyPlace, replacedBy, wholeLine, type GraftPlace } from "./graft";
+export { findWords, grafted, graftedHtml, onlyPlace, wholeLine, type GraftPlace } from "./graft";
 export { readHost, type GraftedPicture, type HostFile, type HostForm } from "./host-file";
-export { writtenLines, type WrittenLine } from "./written-lines";
+export { lineAttribute, withLinesMarked, type WrittenLine } from "./written-lines";

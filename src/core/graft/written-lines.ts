@@ -156,3 +156,24 @@ export function editsFor(
       text: index === 0 ? fragment : "",
     }));
 }
+
+/** Says of what is drawn which of a file's lines it is. */
+export const lineAttribute = "data-written-line";
+
+/** The HTML with the words of each line in an element that names the line, for pointing at them. */
+export function withLinesMarked(html: string, lines: readonly WrittenLine[]): string {
+  let written = "";
+  let at = 0;
+  for (const [index, { letters, items }] of lines.entries()) {
+    const [first, last] = [letters[0], letters.at(-1)];
+    if (!first || !last) continue;
+    for (const item of items) {
+      if (item.kind !== "text") continue;
+      const [from, to] = [Math.max(item.from, first.from), Math.min(item.to, last.to)];
+      if (from >= to) continue;
+      written += `${html.slice(at, from)}<span ${lineAttribute}="${index}">${html.slice(from, to)}</span>`;
+      at = to;
+    }
+  }
+  return written + html.slice(at);
+}

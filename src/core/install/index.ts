@@ -1,3 +1,4 @@
+export { graftFiles, graftFragment, graftPictures, type Graft } from "./graft-kit";
 export {
   carriedByItself,
   kitFiles,
@@ -9,3 +10,4 @@ export {
   type PicturesIn,
 } from "./kits";
 export type { KitPicture, KitPictures } from "./place-pictures";
+export { zipKit } from "./zip-kit";

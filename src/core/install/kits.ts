@@ -67,7 +67,7 @@ export interface KitSource {
 }
 
 /** One form of a signature on its way into a kit. */
-interface Form {
+export interface Form {
   readonly name: string;
   readonly document: Node;
   readonly source: KitSource;
@@ -78,7 +78,7 @@ const encoded = (text: string): Uint8Array => new TextEncoder().encode(text);
 
 const file = (path: string, type: string, text: string): KitFile => ({ path, type, bytes: encoded(text) });
 
-const html = ({ document, source }: Form, destination: DestinationId): string =>
+export const html = ({ document, source }: Form, destination: DestinationId): string =>
   withUnsaid(compile(document, { destination, person: source.person, base: source.base }), document);
 
 const plain = ({ document, source }: Form): string =>
@@ -90,7 +90,10 @@ const plainFile = (form: Form): KitFile =>
   file(named(form, ".txt"), "text/plain;charset=utf-8", fileText(plain(form), "plain-text"));
 
 /** The pictures that are carried, each under a name of its own, by their paths. */
-function carried(form: Form, written: string): ReadonlyMap<string, { name: string; picture: KitFile }> {
+export function carried(
+  form: Form,
+  written: string,
+): ReadonlyMap<string, { name: string; picture: KitFile }> {
   const found = new Map<string, { name: string; picture: KitFile }>();
   if (form.picturesIn === "hosted") return found;
   const known = pathsIn(written, form.source.base).flatMap((path) => {

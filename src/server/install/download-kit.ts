@@ -1,7 +1,6 @@
 /** A kit as one file: itself where it is one, else all of its files in a zip. */
-import { zipSync } from "fflate";
 import { fileNameOf } from "@/core/compile";
-import { kitFiles, kitKinds, picturesOfKit, type KitKind, type PicturesIn } from "@/core/install";
+import { kitFiles, kitKinds, picturesOfKit, zipKit, type KitKind, type PicturesIn } from "@/core/install";
 import { hasShortForm, parseSignature, shortForm } from "@/core/signature";
 import { publicBase } from "../addresses/public-address";
 import { notFound } from "../http/refusal";
@@ -17,9 +16,6 @@ export interface DownloadedKit {
 }
 
 const isKind = (kind: string): kind is KitKind => (kitKinds as readonly string[]).includes(kind);
-
-/** The first day that a zip can name: a kit of the same signature is the same bytes whenever it is made. */
-const noTime = new Date(1980, 0, 1);
 
 /** Refuses a kind and a signature that there are not. */
 export async function downloadKit(
@@ -41,8 +37,5 @@ export async function downloadKit(
   const files = kitFiles(kind, { ...source, pictures }, picturesIn);
   const [only, ...others] = files;
   if (only && others.length === 0) return { name: only.path, type: only.type, bytes: only.bytes };
-  const zipped = zipSync(Object.fromEntries(files.map(({ path, bytes }) => [path, bytes])), {
-    mtime: noTime,
-  });
-  return { name: fileNameOf(`${name} for ${kind}`, ".zip"), type: "application/zip", bytes: zipped };
+  return { name: fileNameOf(`${name} for ${kind}`, ".zip"), type: "application/zip", bytes: zipKit(files) };
 }

@@ -1,11 +1,12 @@
 "use client";
 
 import { ClipboardCopy, Code, Download } from "lucide-react";
-import { useState } from "react";
+import { useMemo, useState } from "react";
 import { toast } from "sonner";
 import { addressOf, endpoints } from "@/contract";
 import type { Finding } from "@/core/checks";
 import type { KitKind, PicturesIn } from "@/core/install";
+import type { Person } from "@/core/people";
 import { Button, buttonClass } from "../parts/button";
 import { copyToClipboard } from "../parts/clipboard";
 import { localPictures } from "../parts/drawing/local-pictures";
@@ -13,6 +14,7 @@ import { SignatureFrame } from "../parts/drawing/signature-frame";
 import { WordSwitch } from "../parts/fields/word-switch";
 import { FindingList } from "../signature/finding-list";
 import { FormSwitch, type Form } from "../signature/form-switch";
+import { GraftRoom } from "./graft/graft-room";
 import { installKinds, type InstallKind } from "./kinds";
 
 /** One form of a signature, compiled for each way out. */
@@ -26,6 +28,9 @@ interface Props {
   readonly id: string;
   readonly name: string;
   readonly revision: number;
+  /** The document's JSON. */
+  readonly document: unknown;
+  readonly person: Person | null;
   readonly full: CompiledForms;
   /** What a reply holds; null where that is the whole. */
   readonly short: CompiledForms | null;
@@ -40,11 +45,13 @@ const kindNames = Object.fromEntries(
 ) as Record<KitKind, string>;
 
 /** The ways out: steps and a kit for each kind of client. */
-export function InstallPage({ id, name, revision, full, short, base, carried, findings }: Props) {
+export function InstallPage(props: Props) {
+  const { id, name, revision, document, person, full, short, base, carried, findings } = props;
   const [form, setForm] = useState<Form>("full");
   const [kind, setKind] = useState<KitKind>("webmail");
   const shown = form === "short" ? (short ?? full) : full;
   const about = installKinds[kind];
+  const from = useMemo(() => ({ name, document, person, base }), [name, document, person, base]);
 
   return (
     <div className="grid grid-cols-[minmax(0,1fr)_300px] gap-8">
@@ -85,8 +92,11 @@ export function InstallPage({ id, name, revision, full, short, base, carried, fi
             ))}
           </ol>
           {kind === "webmail" && <CopyButtons {...shown} />}
-          <KitDownload key={kind} id={id} kind={kind} about={about} carried={carried[kind]} />
+          <KitDownload key={`kit-${kind}`} id={id} kind={kind} about={about} carried={carried[kind]} />
           <HowItWent about={about} />
+          {about.ownFile && (
+            <GraftRoom key={kind} from={from} short={form === "short"} about={about.ownFile} />
+          )}
         </section>
       </div>
       <aside aria-label="Findings">

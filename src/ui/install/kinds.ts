@@ -15,6 +15,8 @@ export interface InstallKind {
   readonly wrong: readonly (readonly [what: string, why: string])[];
   /** What the kit is, on its button. */
   readonly kit: string;
+  /** Which file of the program's own the signature can be put into, and how it comes to be; left out where there is none. */
+  readonly ownFile?: string;
 }
 
 export const installKinds: Readonly<Record<KitKind, InstallKind>> = {
@@ -60,6 +62,8 @@ export const installKinds: Readonly<Record<KitKind, InstallKind>> = {
       ],
     ],
     kit: "page, rich text, plain text and pictures",
+    ownFile:
+      "Make a signature with one word in it there, and close the program. Bring the page that it made: the word makes room, and every other byte stays.",
   },
   "desktop-browser": {
     name: "Desktop, browser engine",
@@ -78,6 +82,8 @@ export const installKinds: Readonly<Record<KitKind, InstallKind>> = {
       ["Nothing is shown", "the archive has another name than the one that the program looks for."],
     ],
     kit: "a web archive with its pictures",
+    ownFile:
+      "Make a signature with one word in it there, and close the program. Bring the newest file of its folder of signatures, whatever it is called: it keeps its name and all that it holds beside the signature.",
   },
   "desktop-open": {
     name: "Desktop, independent",

@@ -44,6 +44,8 @@ export default async function SignatureInstallPage({ params }: Props) {
         name={signature.name}
         carried={carriedByItself}
         revision={signature.revision}
+        document={signature.document}
+        person={person}
         full={compiled(full)}
         short={hasShortForm(full) ? compiled(shortForm(full)) : null}
         base={base}
