@@ -1,3 +1,4 @@
+import { listInstalls } from "@/server/install/installs";
 import { findStillness } from "@/server/signatures/stillness";
 import { openSignatures, openWaiting } from "@/server/signatures/open-signature";
 import { findOrganisation } from "@/server/settings/organisation";
@@ -9,11 +10,12 @@ import { Shelf } from "@/ui/shelf/shelf";
 export const metadata = { title: "Shelf" };
 
 export default async function ShelfPage() {
-  const [signatures, people, organisation, waiting] = await Promise.all([
+  const [signatures, people, organisation, waiting, installs] = await Promise.all([
     openSignatures(),
     listPeople(),
     findOrganisation(),
     openWaiting(),
+    listInstalls(),
   ]);
   const still = await findStillness(signatures);
   return (
@@ -34,6 +36,7 @@ export default async function ShelfPage() {
           stillness: still.get(id) ?? null,
           breaking: findings.filter(({ severity }) => severity === "break").length,
           updatedAt,
+          lateInstalls: installs.filter((each) => each.signatureId === id && each.changes !== null).length,
         }))}
       />
     </>

@@ -30,6 +30,7 @@ import {
 } from "@/core/values";
 import { get, patch, post, put, remove } from "./endpoint";
 import { iconChoice, type AddedIcons, type DrawnIcon, type OwnIcon } from "./icons";
+import { installPatch, newInstall, type ComparedInstall } from "./installs";
 import type {
   AddedFiles,
   AddressCheck,
@@ -267,6 +268,14 @@ export const endpoints = {
   downloadKit: get("/api/signatures/:id/kits/:kind")
     .query(object({ pictures: maybe(choice("hosted", "carried")) }))
     .bytes(),
+  recordInstall: post("/api/signatures/:id/installs").body(newInstall).json<{ id: string }>(),
+  compareInstall: get("/api/installs/:id").json<ComparedInstall>(),
+  describeInstall: patch("/api/installs/:id").body(installPatch).json<void>(),
+  renewInstall: post("/api/installs/:id/renew")
+    .body(object({ revision: count(1, 1e9) }))
+    .json<void>(),
+  removeInstall: remove("/api/installs/:id").json<void>(),
+  restoreInstall: post("/api/installs/:id/restore").json<void>(),
 
   listWebSpace: get("/api/web-space").json<{ files: readonly string[] }>(),
   uploadToWebSpace: post("/api/web-space").file(largestArchive).json<{ files: readonly string[] }>(),

@@ -2,6 +2,7 @@ export { complaintsOf } from "./complaints";
 export { addressOf, type AnyEndpoint, type Endpoint, type ParamsOf, type Query } from "./endpoint";
 export { endpoints, publicBase, type CutRequest, type StartRequest } from "./endpoints";
 export type { AddedIcons, DrawnIcon, IconChoice, OwnIcon } from "./icons";
+export type { ComparedInstall, Install } from "./installs";
 export { drawnFrom, firstFrame, letterPath } from "./paths";
 export type {
   AddedFiles,

@@ -193,3 +193,67 @@ test("the signature is put into an archive under a code for a name, by keys alon
   );
   expect(saved.WebSubresources).toHaveLength(7);
 });
+
+test("installs are recorded, told to be out of date, compared and brought up to date", async ({ page }) => {
+  await openInstall(page);
+  const path = new URL(page.url()).pathname;
+  const list = page.getByRole("region", { name: "Where it is" });
+  await expect(list).toContainText("Nowhere yet");
+  await page.getByRole("textbox", { name: "Installed by" }).fill("Jo Li");
+  await page.getByRole("button", { name: "It is installed" }).click();
+  await expect(list).toContainText("1 install, all up to date");
+  await expect(list).toContainText("Version 1 for Tamsin Okafor, by Jo Li");
+
+  // By keys, for another kind, under new letters.
+  const kinds = page.getByRole("radiogroup", { name: "Kind of client" });
+  await kinds.getByRole("radio", { name: "Desktop, independent" }).click();
+  await page.getByRole("textbox", { name: "Account or machine" }).fill("front desk");
+  await page.keyboard.press("Enter");
+  await expect(list).toContainText("2 installs, all up to date");
+  await list.getByText("Did it go right?").first().click();
+  const box = list.getByRole("checkbox", { name: /^All 7 pictures show/ });
+  await box.check();
+  await expect(list.getByText(/1 of \d+ looked at/)).toBeVisible();
+  await page.reload();
+  await expect(list.getByText(/1 of \d+ looked at/)).toBeVisible();
+
+  // The signature changes: a colour of its text.
+  const document = await savedDocument(page);
+  const changed = JSON.parse(JSON.stringify(document)) as { attrs: { textColor: string } };
+  changed.attrs.textColor = "#222222";
+  const id = /signatures\/([^/]+)/.exec(path)?.[1] ?? "";
+  const saved = await page.request.put(`/api/signatures/${id}`, { data: { document: changed, revision: 1 } });
+  expect(saved.ok()).toBe(true);
+  await page.goto("/");
+  await page.getByRole("link", { name: "2 installs out of date" }).click();
+  await expect(list).toContainText("2 installs of 2 out of date");
+  await expect(list.getByText("The colour of its text is “#222222” now").first()).toBeVisible();
+  await list.getByRole("button", { name: /^Compare front desk/ }).click();
+  const dialog = page.getByRole("dialog", { name: "What is installed, and what should be" });
+  await expect(dialog.getByRole("img", { name: "As it is now" })).toBeVisible();
+  await page.keyboard.press("Escape");
+  await expect(list.getByRole("button", { name: /^Compare front desk/ })).toBeFocused();
+
+  await list.getByRole("button", { name: "Prepare the update" }).first().click();
+  await expect(page.getByRole("heading", { name: "Desktop, independent", exact: true })).toBeFocused();
+  expect((await downloadKit(page)).name).toBe("full.html");
+  await list.getByRole("button", { name: "It is updated" }).first().click();
+  await expect(list).toContainText("1 install of 2 out of date");
+  const { violations } = await new AxeBuilder({ page }).exclude("iframe").analyze();
+  expect(violations).toEqual([]);
+
+  // By whose they are, and for the owner of one.
+  await page.goto("/installs");
+  const own = page.getByRole("region", { name: "Tamsin Okafor" });
+  await expect(own.getByRole("listitem")).toHaveCount(2);
+  await page.getByRole("radio", { name: "Out of date" }).click();
+  await expect(own.getByRole("listitem")).toHaveCount(1);
+  await own.getByRole("link").click();
+  await expect(page.getByRole("heading", { name: "Your signature is out of date" })).toBeVisible();
+  await page.getByRole("link", { name: "Update it, step by step" }).click();
+  await expect(page.getByRole("heading", { name: "Webmail", exact: true })).toBeVisible();
+  await list.getByRole("button", { name: /^Remove the record of tamsin/ }).click();
+  await expect(list).toContainText("1 install, all up to date");
+  await page.getByRole("button", { name: "Take it back" }).click();
+  await expect(list).toContainText("1 install of 2 out of date");
+});

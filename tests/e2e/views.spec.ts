@@ -29,6 +29,7 @@ const views: readonly (readonly [name: string, open: (page: Page) => Promise<str
   ["Links", async (page) => `${await signaturePath(page, "From last year")}/links`],
   ["Proof", async (page) => `${await signaturePath(page, "From last year")}/proof`],
   ["Install", async (page) => `${await signaturePath(page, "Full")}/install`],
+  ["Installs", async () => "/installs"],
   ["Letters", async () => "/mailroom/ada-quill"],
   ["New letter", async () => "/mailroom/ada-quill/new"],
   ["Preferences", async () => "/mailroom/ada-quill/preferences"],

@@ -69,6 +69,17 @@ const bodies = {
   keepStillness: { revision: 1, still: 24, all: 28 },
   nameVersion: { name: "Before" },
   swapPicture: { from: cut, to: cut },
+  recordInstall: {
+    revision: 1,
+    form: "full",
+    kind: "webmail",
+    account: "",
+    use: "both",
+    by: "Ada",
+    note: "",
+  },
+  describeInstall: { note: "seen on the phone" },
+  renewInstall: { revision: 1 },
   publishPictures: { base: "https://sedgeweb.example/pictures" },
 } as const satisfies { readonly [K in Name]?: BodyOf<(typeof endpoints)[K]> };
 

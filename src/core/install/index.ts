@@ -10,4 +10,7 @@ export {
   type PicturesIn,
 } from "./kits";
 export type { KitPicture, KitPictures } from "./place-pictures";
+export { installForms, installUses, type InstallForm, type InstallUse } from "./record";
+export { toLookAt, type LookedAtIn, type ToLookAt } from "./to-look-at";
+export { whatChanged, type Told } from "./what-changed";
 export { zipKit } from "./zip-kit";

@@ -1,5 +1,6 @@
 /** The tables. Times are milliseconds since 1970; documents are the signature's own JSON. */
 import { index, integer, primaryKey, sqliteTable, text } from "drizzle-orm/sqlite-core";
+import { installForms, installUses, kitKinds } from "@/core/install";
 import { originalTypes } from "@/core/pictures";
 
 export const people = sqliteTable("people", {
@@ -154,6 +155,36 @@ export const versions = sqliteTable(
     createdAt: integer("created_at").notNull(),
   },
   (table) => [index("versions_by_signature").on(table.signatureId, table.createdAt)],
+);
+
+/** Signatures as they were installed in a client, each as it was then. */
+export const installs = sqliteTable(
+  "installs",
+  {
+    id: text("id").primaryKey(),
+    signatureId: text("signature_id")
+      .notNull()
+      .references(() => signatures.id, { onDelete: "cascade" }),
+    form: text("form", { enum: installForms }).notNull(),
+    revision: integer("revision").notNull(),
+    personId: text("person_id").references(() => people.id, { onDelete: "set null" }),
+    /** The details that it had; JSON, null where it was nobody's. */
+    person: text("person"),
+    document: text("document").notNull(),
+    /** The public address of its pictures. */
+    base: text("base").notNull(),
+    kind: text("kind", { enum: kitKinds }).notNull(),
+    account: text("account").notNull(),
+    use: text("use", { enum: installUses }).notNull(),
+    by: text("by").notNull(),
+    note: text("note").notNull(),
+    /** What was looked at in the real client, by its name; JSON. */
+    ticked: text("ticked").notNull().default("[]"),
+    installedAt: integer("installed_at").notNull(),
+    /** Set while it is removed and can be taken back. */
+    removedAt: integer("removed_at"),
+  },
+  (table) => [index("installs_by_signature").on(table.signatureId, table.installedAt)],
 );
 
 /** Patterns that were saved from signatures. */

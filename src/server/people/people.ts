@@ -5,7 +5,8 @@ import { readPerson, type Person } from "@/core/people";
 import { database } from "../database/database";
 import { people } from "../database/schema";
 
-const toPerson = ({ id, ...fields }: typeof people.$inferSelect): DirectoryPerson => ({
+/** A row of the directory as it is read. */
+export const toPerson = ({ id, ...fields }: typeof people.$inferSelect): DirectoryPerson => ({
   id,
   person: readPerson(fields),
 });

@@ -1,7 +1,7 @@
 "use client";
 
 import { ClipboardCopy, Code, Download } from "lucide-react";
-import { useMemo, useState } from "react";
+import { useMemo, useRef, useState } from "react";
 import { toast } from "sonner";
 import { addressOf, endpoints } from "@/contract";
 import type { Finding } from "@/core/checks";
@@ -15,6 +15,8 @@ import { WordSwitch } from "../parts/fields/word-switch";
 import { FindingList } from "../signature/finding-list";
 import { FormSwitch, type Form } from "../signature/form-switch";
 import { GraftRoom } from "./graft/graft-room";
+import { InstallList, type ListedInstall } from "./installs/install-list";
+import { RecordInstall } from "./installs/record-install";
 import { installKinds, type InstallKind } from "./kinds";
 
 /** One form of a signature, compiled for each way out. */
@@ -38,6 +40,10 @@ interface Props {
   /** Why the kit of a kind carries its pictures; null where they stay at their addresses. */
   readonly carried: Readonly<Record<KitKind, string | null>>;
   readonly findings: readonly Finding[];
+  readonly installs: readonly ListedInstall[];
+  /** Which are shown first. */
+  readonly kind: KitKind;
+  readonly form: Form;
 }
 
 const kindNames = Object.fromEntries(
@@ -46,9 +52,10 @@ const kindNames = Object.fromEntries(
 
 /** The ways out: steps and a kit for each kind of client. */
 export function InstallPage(props: Props) {
-  const { id, name, revision, document, person, full, short, base, carried, findings } = props;
-  const [form, setForm] = useState<Form>("full");
-  const [kind, setKind] = useState<KitKind>("webmail");
+  const { id, name, revision, document, person, full, short, base, carried, findings, installs } = props;
+  const [form, setForm] = useState<Form>(short ? props.form : "full");
+  const [kind, setKind] = useState<KitKind>(props.kind);
+  const steps = useRef<HTMLHeadingElement>(null);
   const shown = form === "short" ? (short ?? full) : full;
   const about = installKinds[kind];
   const from = useMemo(() => ({ name, document, person, base }), [name, document, person, base]);
@@ -84,35 +91,57 @@ export function InstallPage(props: Props) {
           <WordSwitch label="Kind of client" value={kind} choices={kindNames} onChange={setKind} />
         </div>
         <section aria-label={about.name} className="pt-3">
-          <h2 className="font-serif text-lg">{about.name}</h2>
+          <h2 ref={steps} tabIndex={-1} className="font-serif text-lg outline-none">
+            {about.name}
+          </h2>
           <p className="text-soft">{about.about}</p>
           <ol className="my-3 list-decimal space-y-1 pl-5 marker:text-soft">
             {about.steps.map((step) => (
               <li key={step}>{step}</li>
             ))}
           </ol>
-          {kind === "webmail" && <CopyButtons {...shown} />}
+          {kind === "webmail" && <CopyButtons {...shown} base={base} />}
           <KitDownload key={`kit-${kind}`} id={id} kind={kind} about={about} carried={carried[kind]} />
           <HowItWent about={about} />
           {about.ownFile && (
             <GraftRoom key={kind} from={from} short={form === "short"} about={about.ownFile} />
           )}
+          <RecordInstall
+            key={`record-${kind}-${form}`}
+            id={id}
+            revision={revision}
+            kind={kind}
+            form={form}
+            account={person?.mail ?? ""}
+          />
         </section>
       </div>
-      <aside aria-label="Findings">
+      <aside aria-label="Before you install">
         <h2 className="mb-3 font-serif text-2xl">Before you install</h2>
         <FindingList findings={findings} empty="Nothing stands in the way." />
+        <InstallList
+          installs={installs}
+          revision={revision}
+          onPrepare={(wanted, installed) => {
+            setKind(wanted);
+            setForm(short ? installed : "full");
+            steps.current?.scrollIntoView({ block: "start" });
+            steps.current?.focus({ preventScroll: true });
+          }}
+        />
       </aside>
     </div>
   );
 }
 
 /** The signature as it looks, or its source, on the clipboard. */
-function CopyButtons({ html, plainText }: CompiledForms) {
+function CopyButtons({ html, plainText, base }: CompiledForms & { readonly base: string }) {
   const [showing, setShowing] = useState(false);
+  const [refused, setRefused] = useState(false);
   const copy = (content: { text: string; html?: string }, said: string): void => {
+    setRefused(false);
     if (copyToClipboard(content)) toast(said);
-    else toast.error("The browser did not let it be copied. Download the files instead.");
+    else setRefused(true);
   };
   return (
     <>
@@ -142,6 +171,7 @@ function CopyButtons({ html, plainText }: CompiledForms) {
           {showing ? "Hide the source" : "Show the source"}
         </button>
       </div>
+      {refused && <ToSelect html={localPictures(html, base)} />}
       {showing && (
         <pre
           tabIndex={0}
@@ -154,6 +184,19 @@ function CopyButtons({ html, plainText }: CompiledForms) {
     </>
   );
 }
+
+/** Where a browser gives no clipboard: the signature to be selected and copied by hand. */
+const ToSelect = ({ html }: { readonly html: string }) => (
+  <div role="alert" className="mt-3">
+    <p className="pb-1 text-sm text-rowan">
+      The browser did not let it be copied. Click into the frame, select everything in it and copy it, with
+      the keys that you use elsewhere.
+    </p>
+    <div className="w-fit max-w-full border border-hairline bg-canvas p-1">
+      <SignatureFrame html={html} label="The signature, to be selected" width={640} followable />
+    </div>
+  </div>
+);
 
 const meaning: Readonly<Record<PicturesIn, string>> = {
   hosted: "Light, and always the newest; many clients show them only when they are asked to.",

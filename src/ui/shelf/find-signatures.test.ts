@@ -12,6 +12,7 @@ const signature = (name: string, rest: Partial<ShelfSignature> = {}): ShelfSigna
   findings: 0,
   stillness: null,
   breaking: 0,
+  lateInstalls: 0,
   updatedAt: 0,
   ...rest,
 });

@@ -22,6 +22,8 @@ export interface ShelfSignature {
   readonly stillness: Stillness | null;
   /** How many of the findings will fail for a recipient. */
   readonly breaking: number;
+  /** How many of its installs are out of date. */
+  readonly lateInstalls: number;
   /** ms since 1970. */
   readonly updatedAt: number;
 }
@@ -35,7 +37,7 @@ interface Props {
 
 /** Its links fetch nothing ahead: a shelf of forty would ask for eighty pages that nobody opens. */
 export function ShelfCard({ signature, onRename, onDuplicate, onDelete }: Props) {
-  const { id, name, personName, html, base, weight, findings, breaking, stillness } = signature;
+  const { id, name, personName, html, base, weight, findings, breaking, stillness, lateInstalls } = signature;
   const [renaming, setRenaming] = useState(false);
   return (
     <li className="border-t border-pine pt-2">
@@ -87,6 +89,18 @@ export function ShelfCard({ signature, onRename, onDuplicate, onDelete }: Props)
           <Trash2 size={15} aria-hidden />
         </IconButton>
         <span className="ml-auto whitespace-nowrap">
+          {lateInstalls > 0 && (
+            <>
+              <Link
+                href={`/signatures/${id}/install`}
+                prefetch={false}
+                className="rounded-sm text-clay underline hover:text-pine"
+              >
+                {formatCount(lateInstalls, "install")} out of date
+              </Link>
+              {" · "}
+            </>
+          )}
           {stillness && (
             <Link
               href={`/signatures/${id}/proof`}

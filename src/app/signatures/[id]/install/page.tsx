@@ -2,8 +2,9 @@ import type { Node } from "prosemirror-model";
 import { compile } from "@/core/compile";
 import { commonWebmail, signatureOverrun } from "@/core/clients";
 import { withUnsaid } from "@/core/importing";
-import { carriedByItself } from "@/core/install";
+import { carriedByItself, kitKinds, toLookAt } from "@/core/install";
 import { hasShortForm, parseSignature, shortForm } from "@/core/signature";
+import { listInstalls } from "@/server/install/installs";
 import { keptStillness } from "@/server/signatures/stillness";
 import { InstallPage, type CompiledForms } from "@/ui/install/install-page";
 import { Station } from "@/ui/signature/station";
@@ -12,14 +13,22 @@ import { peopleChoices } from "../people-choices";
 
 interface Props {
   readonly params: Promise<{ id: string }>;
+  /** A kind and a form to begin with, where a link names them. */
+  readonly searchParams: Promise<{ kind?: string; form?: string }>;
 }
 
-export async function generateMetadata({ params }: Props) {
+export async function generateMetadata({ params }: Pick<Props, "params">) {
   return { title: `Install ${(await openOrNotFound((await params).id)).name}` };
 }
 
-export default async function SignatureInstallPage({ params }: Props) {
-  const [signature, people] = await Promise.all([openOrNotFound((await params).id), peopleChoices()]);
+export default async function SignatureInstallPage({ params, searchParams }: Props) {
+  const { id } = await params;
+  const asked = await searchParams;
+  const [signature, people, installs] = await Promise.all([
+    openOrNotFound(id),
+    peopleChoices(),
+    listInstalls(id),
+  ]);
   const { person, base } = signature;
   const full = parseSignature(signature.document);
   // What leaves comes back as it was, wherever somebody brings it from; but no limit is passed for that.
@@ -49,6 +58,17 @@ export default async function SignatureInstallPage({ params }: Props) {
         full={compiled(full)}
         short={hasShortForm(full) ? compiled(shortForm(full)) : null}
         base={base}
+        kind={kitKinds.find((kind) => kind === asked.kind) ?? "webmail"}
+        form={asked.form === "short" ? "short" : "full"}
+        installs={installs.map((install) => ({
+          install,
+          toLookAt: toLookAt({
+            ...install,
+            document: install.form === "short" && hasShortForm(full) ? shortForm(full) : full,
+            person,
+            findings: signature.findings,
+          }),
+        }))}
         findings={signature.findings.filter(
           ({ station, severity }) => station === "install" || severity === "break",
         )}

@@ -1,0 +1,189 @@
+/** Installs: recorded with all that they were made of, and set beside what their signatures are now. */
+import { randomUUID } from "node:crypto";
+import { and, desc, eq, isNull, type SQL } from "drizzle-orm";
+import type { Node } from "prosemirror-model";
+import type { ComparedInstall, Install } from "@/contract";
+import { compile } from "@/core/compile";
+import { whatChanged, type InstallForm, type InstallUse, type KitKind, type Told } from "@/core/install";
+import { readPerson, type Person } from "@/core/people";
+import { hasShortForm, parseSignature, shortForm } from "@/core/signature";
+import { publicBase } from "../addresses/public-address";
+import { database } from "../database/database";
+import { installs, people, signatures } from "../database/schema";
+import { notFound, Refusal } from "../http/refusal";
+import { findPerson, toPerson } from "../people/people";
+import { findSignature, type StoredSignature } from "../signatures/signatures";
+
+type InstallRow = typeof installs.$inferSelect;
+
+export interface NewInstall {
+  readonly revision: number;
+  readonly form: InstallForm;
+  readonly kind: KitKind;
+  readonly account: string;
+  readonly use: InstallUse;
+  readonly by: string;
+  readonly note: string;
+}
+
+const formOf = (document: Node, form: InstallForm): Node =>
+  form === "short" && hasShortForm(document) ? shortForm(document) : document;
+
+/** What a signature is made of now, for a person. Refuses one that was changed since the revision that was installed. */
+async function madeOf(
+  { document, revision: current }: StoredSignature,
+  personId: string | null,
+  revision: number,
+) {
+  if (current !== revision)
+    throw new Refusal(
+      409,
+      "changed-since",
+      "The signature was changed since this page was opened: look at it once more, then record what is installed.",
+    );
+  const person = personId === null ? null : ((await findPerson(personId))?.person ?? null);
+  return {
+    revision,
+    personId: person && personId,
+    person: person && JSON.stringify(person),
+    document: JSON.stringify(document),
+    base: await publicBase(),
+  };
+}
+
+/** Records that a signature is installed as it is now. */
+export async function recordInstall(
+  signatureId: string,
+  { revision, ...said }: NewInstall,
+): Promise<{ id: string }> {
+  const id = randomUUID();
+  const signature = await findSignature(signatureId);
+  const made = await madeOf(signature, signature.personId, revision);
+  await (
+    await database()
+  )
+    .insert(installs)
+    .values({ id, signatureId, ...said, ...made, installedAt: Date.now() });
+  return { id };
+}
+
+async function findRow(id: string): Promise<InstallRow> {
+  const [row] = await (
+    await database()
+  )
+    .select()
+    .from(installs)
+    .where(and(eq(installs.id, id), isNull(installs.removedAt)));
+  if (!row) throw notFound("install");
+  return row;
+}
+
+/** Records that an install was brought up to date, with what was looked at in it forgotten. */
+export async function renewInstall(id: string, revision: number): Promise<void> {
+  const { signatureId, personId } = await findRow(id);
+  const made = await madeOf(await findSignature(signatureId), personId, revision);
+  await (
+    await database()
+  )
+    .update(installs)
+    .set({ ...made, ticked: "[]", installedAt: Date.now() })
+    .where(eq(installs.id, id));
+}
+
+export interface InstallPatch {
+  readonly account?: string | undefined;
+  readonly use?: InstallUse | undefined;
+  readonly by?: string | undefined;
+  readonly note?: string | undefined;
+  readonly ticked?: readonly string[] | undefined;
+}
+
+export async function describeInstall(id: string, { ticked, ...said }: InstallPatch): Promise<void> {
+  await findRow(id);
+  const values = {
+    ...Object.fromEntries(Object.entries(said).filter(([, value]) => value !== undefined)),
+    ...(ticked ? { ticked: JSON.stringify(ticked) } : {}),
+  };
+  if (Object.keys(values).length > 0)
+    await (await database()).update(installs).set(values).where(eq(installs.id, id));
+}
+
+const setRemoved = async (id: string, removedAt: number | null): Promise<void> => {
+  const rows = await (
+    await database()
+  )
+    .update(installs)
+    .set({ removedAt })
+    .where(eq(installs.id, id))
+    .returning({ id: installs.id });
+  if (rows.length === 0) throw notFound("install");
+};
+
+/** Forgets an install; it can be taken back. */
+export const removeInstall = (id: string): Promise<void> => setRemoved(id, Date.now());
+
+export const restoreInstall = (id: string): Promise<void> => setRemoved(id, null);
+
+const personOf = (json: string | null): Person | null =>
+  json === null ? null : readPerson(JSON.parse(json));
+
+const toldThen = (row: InstallRow): Told => ({
+  document: formOf(parseSignature(JSON.parse(row.document)), row.form),
+  person: personOf(row.person),
+  base: row.base,
+});
+
+interface Beside {
+  readonly row: InstallRow;
+  readonly signature: typeof signatures.$inferSelect;
+  /** Whose details it has, as they are now; null for nobody, and for who is not in the directory any more. */
+  readonly person: typeof people.$inferSelect | null;
+}
+
+const toldNow = ({ row, signature, person }: Beside, base: string): Told => ({
+  document: formOf(parseSignature(JSON.parse(signature.document)), row.form),
+  person: person ? toPerson(person).person : personOf(row.person),
+  base,
+});
+
+function toInstall({ row, signature }: Beside, then: Told, now: Told): Install {
+  const { id, signatureId, form, revision, kind, account, use, by, note, installedAt } = row;
+  return {
+    ...{ id, signatureId, form, revision, kind, account, use, by, note, installedAt },
+    signatureName: signature.name,
+    personName: then.person?.name ?? null,
+    ticked: JSON.parse(row.ticked) as string[],
+    changes: whatChanged(then, now),
+  };
+}
+
+/** Installs with their signatures as they are now; none that is removed, and none of a deleted signature. */
+const besides = async (wanted: SQL | undefined): Promise<readonly Beside[]> =>
+  (await database())
+    .select({ row: installs, signature: signatures, person: people })
+    .from(installs)
+    .innerJoin(signatures, eq(installs.signatureId, signatures.id))
+    .leftJoin(people, eq(installs.personId, people.id))
+    .where(and(isNull(installs.removedAt), isNull(signatures.deletedAt), wanted))
+    .orderBy(desc(installs.installedAt));
+
+/** Installs of signatures that are not deleted, of one or of all; the newest first. */
+export async function listInstalls(signatureId?: string): Promise<readonly Install[]> {
+  const [rows, base] = await Promise.all([
+    besides(signatureId === undefined ? undefined : eq(installs.signatureId, signatureId)),
+    publicBase(),
+  ]);
+  return rows.map((each) => toInstall(each, toldThen(each.row), toldNow(each, base)));
+}
+
+/** One install as it looks, beside what its signature is now. Refuses one that is removed, or whose signature is deleted. */
+export async function compareInstall(id: string): Promise<ComparedInstall> {
+  const [[found], base] = await Promise.all([besides(eq(installs.id, id)), publicBase()]);
+  if (!found) throw notFound("install");
+  const [then, now] = [toldThen(found.row), toldNow(found, base)];
+  const html = (told: Told): string =>
+    compile(told.document, { destination: "webmail-paste", person: told.person, base: told.base });
+  // Pictures that were at another address are still here.
+  const before = html({ ...then, base });
+  return { ...toInstall(found, then, now), before, after: html(now), base };
+}

@@ -1,0 +1,57 @@
+"use client";
+
+/** What can be done to a recorded install; each says what went wrong, and shows what is so afterwards. */
+import { useRouter } from "next/navigation";
+import { toast } from "sonner";
+import { endpoints, type Install } from "@/contract";
+import { ask } from "../../parts/asking/ask";
+import { copyToClipboard } from "../../parts/clipboard";
+
+export interface InstallActions {
+  readonly renew: (install: Install, revision: number) => Promise<void>;
+  readonly tick: (install: Install, ticked: readonly string[]) => Promise<void>;
+  readonly remove: (install: Install) => Promise<void>;
+  readonly copyLink: (install: Install) => void;
+}
+
+export function useInstallActions(): InstallActions {
+  const router = useRouter();
+  const attempt = async (action: () => Promise<unknown>): Promise<boolean> => {
+    try {
+      await action();
+      router.refresh();
+      return true;
+    } catch (error) {
+      toast.error((error as Error).message);
+      return false;
+    }
+  };
+  return {
+    renew: async ({ id }, revision) => {
+      const renewed = await attempt(() =>
+        ask(endpoints.renewInstall, { params: { id }, body: { revision } }),
+      );
+      if (renewed) toast("Recorded as up to date.");
+    },
+    tick: async ({ id }, ticked) => {
+      await attempt(() => ask(endpoints.describeInstall, { params: { id }, body: { ticked: [...ticked] } }));
+    },
+    remove: async ({ id }) => {
+      const params = { id };
+      if (!(await attempt(() => ask(endpoints.removeInstall, { params })))) return;
+      toast("The record is removed.", {
+        duration: 10_000,
+        action: {
+          label: "Take it back",
+          onClick: () => void attempt(() => ask(endpoints.restoreInstall, { params })),
+        },
+      });
+    },
+    copyLink: ({ id }) => {
+      const address = `${location.origin}/installs/${id}`;
+      if (copyToClipboard({ text: address }))
+        toast("The link is copied. Its owner sees there whether it is current.");
+      else toast.error(`The browser did not let it be copied: ${address}`);
+    },
+  };
+}
