@@ -113,6 +113,28 @@ describe("graft", () => {
   });
 });
 
+describe("code", () => {
+  const person = "demo/people/tamsin-okafor.json";
+
+  it("draws a person's card as a picture of either form", async () => {
+    expect(await run(["code", person, "--of", "card", "--out", file("card.svg")])).toBe(file("card.svg"));
+    expect(await readFile(file("card.svg"), "utf8")).toMatch(/^<svg .*width="600"/);
+    await run(["code", person, "--of", "card", "--out", file("card.png"), "--size", "300"]);
+    expect((await readFile(file("card.png"))).subarray(1, 4).toString()).toBe("PNG");
+  });
+
+  it("refuses what cannot be drawn", async () => {
+    const code = (...args: string[]): Promise<string> => run(["code", person, ...args]);
+    await expect(code("--of", "card", "--out", file("card.gif"))).rejects.toThrow("ends in .png or .svg");
+    await expect(code("--of", "card", "--out", file("a.png"), "--size", "5")).rejects.toThrow(
+      "--size must be px",
+    );
+    await writeFile(file("named.json"), '{"name": "Jo Li"}');
+    const page = ["--of", "page", "--out", file("a.png")];
+    await expect(run(["code", file("named.json"), ...page])).rejects.toThrow("has no web page");
+  });
+});
+
 describe("import", () => {
   it("gives back what compile printed, equal", async () => {
     for (const destination of ["webmail-paste", "document-file"]) {

@@ -8,6 +8,8 @@ import { GraftError, onlyPlace, readHost } from "@/core/graft";
 import { groupNotes, importHtml, ImportFileError, readImportFile, withUnsaid } from "@/core/importing";
 import {
   carriedByItself,
+  codeContents,
+  codeOf,
   graftFiles,
   graftPictures,
   kitFiles,
@@ -16,11 +18,12 @@ import {
   type KitKind,
   type PicturesIn,
 } from "@/core/install";
+import { codePng, codeSvg, largestCode, smallestCode } from "@/core/qr";
 import { hasShortForm, shortForm, type DestinationId } from "@/core/signature";
 import { dataFolder } from "@/server/configuration";
 import { folderStore } from "@/server/store/folder-store";
 import { kitPictures } from "@/server/store/kit-pictures";
-import { readBytes, readDocument, readPersonFile, readText, writeFiles, writeText } from "./files";
+import { readBytes, readDocument, readPersonFile, readText, writeFiles, writeContent } from "./files";
 import { BadInput, WrongUsage } from "./usage";
 
 /** Where the application itself serves pictures, until `--base` says where recipients find them. */
@@ -105,7 +108,10 @@ async function importCommand(args: readonly string[]): Promise<string> {
       ? { document: reading.document, notes: [], pictures: [] }
       : importHtml(reading.html);
     if (values.report !== undefined)
-      await writeText(values.report, `${JSON.stringify({ notes: groupNotes(notes), pictures }, null, 2)}\n`);
+      await writeContent(
+        values.report,
+        `${JSON.stringify({ notes: groupNotes(notes), pictures }, null, 2)}\n`,
+      );
     return JSON.stringify(document.toJSON(), null, 2);
   } catch (error) {
     if (error instanceof ImportFileError) throw new BadInput(`${file}: ${error.message}`);
@@ -208,6 +214,31 @@ async function graftCommand(args: readonly string[]): Promise<string> {
   }
 }
 
+async function codeCommand(args: readonly string[]): Promise<string> {
+  const { values, positionals } = read(args, {
+    of: { type: "string" },
+    out: { type: "string" },
+    size: { type: "string", default: "600" },
+  });
+  const file = onlyFile(positionals, "code");
+  const of = choice(values.of, codeContents, "--of");
+  const form = /\.(png|svg)$/i.exec(values.out ?? "")?.[1]?.toLowerCase();
+  if (values.out === undefined || form === undefined)
+    throw new WrongUsage("--out names the picture, and ends in .png or .svg");
+  const size = Number(values.size);
+  if (!Number.isInteger(size) || size < smallestCode || size > largestCode)
+    throw new WrongUsage(`--size must be px from ${smallestCode} to ${largestCode}, not ${values.size}`);
+  const text = codeOf(of, await readPersonFile(file));
+  if (text === null) throw new BadInput(`${file}: has no ${of === "card" ? "name" : "web page"}`);
+  try {
+    await writeContent(values.out, form === "png" ? codePng(text, size) : codeSvg(text, size));
+  } catch (error) {
+    if (error instanceof RangeError) throw new BadInput(`${file}: ${error.message}`);
+    throw error;
+  }
+  return values.out;
+}
+
 const commands: Readonly<Record<string, (args: readonly string[]) => Promise<string>>> = {
   compile: compileCommand,
   receive: receiveCommand,
@@ -215,6 +246,7 @@ const commands: Readonly<Record<string, (args: readonly string[]) => Promise<str
   import: importCommand,
   kit: kitCommand,
   graft: graftCommand,
+  code: codeCommand,
 };
 
 /** Runs a command. Rejects with BadInput or WrongUsage. */

@@ -36,9 +36,9 @@ export async function readText(file: string): Promise<string> {
   }
 }
 
-export async function writeText(file: string, text: string): Promise<void> {
+export async function writeContent(file: string, content: string | Uint8Array): Promise<void> {
   try {
-    await writeFile(file, text);
+    await writeFile(file, content);
   } catch (error) {
     throw new BadInput(`${file}: ${refusal(error, "cannot be written")}`);
   }

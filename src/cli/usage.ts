@@ -12,4 +12,5 @@ export const usage = `still-line COMMAND
       [--pictures hosted|carried] [--data DIR]
   graft FILE.json --into CLIENTFILE (--words WORDS | --whole) --out DIR [--short] [--person FILE.json]
         [--base URL] [--pictures hosted|carried] [--data DIR]
+  code PERSON.json --of card|page --out FILE.png|FILE.svg [--size PX]
   check FILE.json [--person FILE.json] [--base URL]`;

@@ -2,6 +2,7 @@
 import { contentHash } from "@/core/addresses";
 import { findingCodes } from "@/core/checks";
 import { iconLook, iconSize } from "@/core/icons";
+import { codeContents } from "@/core/install";
 import { calendarEvent, networkKind, type NetworkKind } from "@/core/links";
 import {
   darkLookValue,
@@ -267,6 +268,15 @@ export const endpoints = {
   zipPictures: get("/api/signatures/:id/pictures/zip").bytes(),
   downloadKit: get("/api/signatures/:id/kits/:kind")
     .query(object({ pictures: maybe(choice("hosted", "carried")) }))
+    .bytes(),
+  drawCode: get("/api/signatures/:id/code")
+    .query(
+      object({
+        of: choice(...codeContents),
+        form: choice("png", "svg"),
+        size: countInQuery("size", "a size in px"),
+      }),
+    )
     .bytes(),
   recordInstall: post("/api/signatures/:id/installs").body(newInstall).json<{ id: string }>(),
   compareInstall: get("/api/installs/:id").json<ComparedInstall>(),

@@ -3,7 +3,9 @@ import { mkdtemp, readFile, writeFile } from "node:fs/promises";
 import os from "node:os";
 import path from "node:path";
 import AxeBuilder from "@axe-core/playwright";
+import { decode } from "fast-png";
 import { unzipSync } from "fflate";
+import jsQR from "jsqr";
 import type { Page } from "@playwright/test";
 import { readBinaryPlist, writeBinaryPlist } from "@/core/plist";
 import { savedDocument } from "./bench";
@@ -192,6 +194,26 @@ test("the signature is put into an archive under a code for a name, by keys alon
     /^<body><div><table .*<\/table><\/div><\/body>$/s,
   );
   expect(saved.WebSubresources).toHaveLength(7);
+});
+
+test("a code to scan is drawn of any size, and holds the card or the page", async ({ page }) => {
+  await openInstall(page);
+  await page.getByRole("radio", { name: "Anything else" }).click();
+  const room = page.getByRole("region", { name: "A code to scan" });
+  await expect(room.getByRole("img", { name: "Code of the contact card" })).toBeVisible();
+  const size = room.getByRole("textbox", { name: "Size in px" });
+  await size.fill("12");
+  await expect(room.getByRole("alert")).toContainText("from 100 to 2,000");
+  await size.fill("320");
+  await room.getByRole("radio", { name: "Own page" }).click();
+  const downloading = page.waitForEvent("download");
+  await room.getByRole("link", { name: "PNG" }).click();
+  const download = await downloading;
+  expect(download.suggestedFilename()).toBe("tamsin-okafor-page-code-320.png");
+  const { width, height, data } = decode(await readFile(await download.path()));
+  expect([width, height]).toEqual([320, 320]);
+  const pixels = Uint8ClampedArray.from({ length: width * height * 4 }, (_unused, at) => data[at >> 2] ?? 0);
+  expect(jsQR(pixels, width, height)?.data).toBe("https://harrowfen.example");
 });
 
 test("installs are recorded, told to be out of date, compared and brought up to date", async ({ page }) => {

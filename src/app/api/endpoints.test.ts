@@ -86,6 +86,7 @@ const bodies = {
 /** What must follow a path. */
 const queries: Readonly<Record<string, string>> = {
   "/api/cuts": `?source=${encodeURIComponent(cut)}`,
+  "/api/signatures/:id/code": "?of=card&form=png&size=300",
   "/api/icons": "?pack=Fen&note=",
 };
 

@@ -1,3 +1,4 @@
+export { codeContents, codeOf, type CodeContent } from "./code-of";
 export { graftFiles, graftFragment, graftPictures, type Graft } from "./graft-kit";
 export {
   carriedByItself,

@@ -43,7 +43,13 @@ describe("a kit", () => {
     ["desktop-browser", ["full.webarchive"]],
     ["desktop-open", ["full.html"]],
     ["phone", ["full.eml", "full.txt"]],
-    ["anything", ["full.eml", "full.mhtml", "full.html", "full.txt", "tamsin-okafor.vcf"]],
+    [
+      "anything",
+      [
+        ...["full.eml", "full.mhtml", "full.html", "full.txt"],
+        ...["tamsin-okafor.vcf", "tamsin-okafor-code.png", "tamsin-okafor-code.svg"],
+      ],
+    ],
   ])("for %s has its files", (kind, paths) => {
     expect(kitFiles(kind, source).map(({ path }) => path)).toEqual(paths);
   });

@@ -18,6 +18,7 @@ import {
 import { buildCard, type Person } from "../people";
 import { keptApart } from "../pictures";
 import { writeBinaryPlist } from "../plist";
+import { codePng, codeSvg, mostInCode } from "../qr";
 import { settingsOf, type DestinationId } from "../signature";
 import { pathsIn, placePictures, type KitPictures } from "./place-pictures";
 import { richText } from "./rich-text";
@@ -248,6 +249,22 @@ function anythingKit(form: Form): readonly KitFile[] {
   return [draft(form), archivedPage(form), wholeFile(form), plainFile(form)];
 }
 
+/** How large codes in a kit are; px. */
+const codeSize = 600;
+
+/** A person's contact card, and the code that holds it; a card too long for a code is alone. */
+function cardFiles(person: Person): readonly KitFile[] {
+  const card = buildCard(person);
+  const own = file(fileNameOf(person.name, ".vcf"), "text/vcard;charset=utf-8", card);
+  if (encoded(card).length > mostInCode) return [own];
+  const named = `${person.name} code`;
+  return [
+    own,
+    { path: fileNameOf(named, ".png"), type: "image/png", bytes: codePng(card, codeSize) },
+    file(fileNameOf(named, ".svg"), "image/svg+xml", codeSvg(card, codeSize)),
+  ];
+}
+
 const kits: Readonly<Record<KitKind, (form: Form) => readonly KitFile[]>> = {
   webmail: webmailKit,
   "desktop-document": documentKit,
@@ -273,10 +290,7 @@ export function kitFiles(
       : []),
   ];
   const { person } = source;
-  const card =
-    kind === "anything" && person?.name
-      ? [file(fileNameOf(person.name, ".vcf"), "text/vcard;charset=utf-8", buildCard(person))]
-      : [];
+  const card = kind === "anything" && person?.name ? cardFiles(person) : [];
   return [...forms.flatMap((form) => kits[kind](form)), ...card];
 }
 

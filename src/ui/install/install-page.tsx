@@ -5,7 +5,7 @@ import { useMemo, useRef, useState } from "react";
 import { toast } from "sonner";
 import { addressOf, endpoints } from "@/contract";
 import type { Finding } from "@/core/checks";
-import type { KitKind, PicturesIn } from "@/core/install";
+import type { CodeContent, KitKind, PicturesIn } from "@/core/install";
 import type { Person } from "@/core/people";
 import { Button, buttonClass } from "../parts/button";
 import { copyToClipboard } from "../parts/clipboard";
@@ -14,6 +14,7 @@ import { SignatureFrame } from "../parts/drawing/signature-frame";
 import { WordSwitch } from "../parts/fields/word-switch";
 import { FindingList } from "../signature/finding-list";
 import { FormSwitch, type Form } from "../signature/form-switch";
+import { CodeToScan } from "./code-to-scan";
 import { GraftRoom } from "./graft/graft-room";
 import { InstallList, type ListedInstall } from "./installs/install-list";
 import { RecordInstall } from "./installs/record-install";
@@ -41,6 +42,8 @@ interface Props {
   readonly carried: Readonly<Record<KitKind, string | null>>;
   readonly findings: readonly Finding[];
   readonly installs: readonly ListedInstall[];
+  /** What there is a code to scan of. */
+  readonly codes: readonly CodeContent[];
   /** Which are shown first. */
   readonly kind: KitKind;
   readonly form: Form;
@@ -106,6 +109,7 @@ export function InstallPage(props: Props) {
           {about.ownFile && (
             <GraftRoom key={kind} from={from} short={form === "short"} about={about.ownFile} />
           )}
+          {kind === "anything" && <CodeToScan id={id} known={props.codes} />}
           <RecordInstall
             key={`record-${kind}-${form}`}
             id={id}

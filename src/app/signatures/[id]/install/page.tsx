@@ -2,7 +2,7 @@ import type { Node } from "prosemirror-model";
 import { compile } from "@/core/compile";
 import { commonWebmail, signatureOverrun } from "@/core/clients";
 import { withUnsaid } from "@/core/importing";
-import { carriedByItself, kitKinds, toLookAt } from "@/core/install";
+import { carriedByItself, codeContents, codeOf, kitKinds, toLookAt } from "@/core/install";
 import { hasShortForm, parseSignature, shortForm } from "@/core/signature";
 import { listInstalls } from "@/server/install/installs";
 import { keptStillness } from "@/server/signatures/stillness";
@@ -60,6 +60,7 @@ export default async function SignatureInstallPage({ params, searchParams }: Pro
         base={base}
         kind={kitKinds.find((kind) => kind === asked.kind) ?? "webmail"}
         form={asked.form === "short" ? "short" : "full"}
+        codes={codeContents.filter((of) => codeOf(of, person) !== null)}
         installs={installs.map((install) => ({
           install,
           toLookAt: toLookAt({

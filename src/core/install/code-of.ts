@@ -1,0 +1,13 @@
+/** What a person's code to scan holds. */
+import { buildCard, fieldLink, fieldValue, type Person } from "../people";
+
+export const codeContents = ["card", "page"] as const;
+export type CodeContent = (typeof codeContents)[number];
+
+/** The person's contact card, or the address of their page; null where they have none. */
+export function codeOf(of: CodeContent, person: Person | null): string | null {
+  if (!person) return null;
+  if (of === "card") return fieldValue(person, "name") === "" ? null : buildCard(person);
+  const page = fieldLink("web", fieldValue(person, "web"));
+  return page === "visit" ? null : page;
+}

@@ -1,0 +1,1 @@
+export { codePng, codeSvg, largestCode, mostInCode, smallestCode } from "./qr";
