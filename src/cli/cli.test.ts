@@ -113,6 +113,21 @@ describe("graft", () => {
   });
 });
 
+describe("send", () => {
+  it("refuses what is no address or server, and says what a server would not do", async () => {
+    const send = (...args: string[]): Promise<string> => run(["send", "demo/signatures/full.json", ...args]);
+    const to = ["--to", "ada@harrowfen.example", "--from", "ada@harrowfen.example"];
+    await expect(send(...to)).rejects.toThrow("--host: Name the server.");
+    await expect(send("--to", "a\r\nRCPT", "--from", "ada@harrowfen.example", "--host", "a")).rejects.toThrow(
+      "--to",
+    );
+    await expect(send(...to, "--host", "localhost", "--port", "0")).rejects.toThrow("--port");
+    await expect(send(...to, "--host", "localhost", "--port", "1")).rejects.toThrow(
+      "Nothing takes mail at localhost",
+    );
+  });
+});
+
 describe("code", () => {
   const person = "demo/people/tamsin-okafor.json";
 

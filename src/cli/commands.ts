@@ -1,6 +1,7 @@
 /** The commands: each reads its arguments, calls the core and answers with what to print. */
 import path from "node:path";
 import { parseArgs, type ParseArgsConfig } from "node:util";
+import { complaintsOf, mailAddress, outgoingServer } from "@/contract";
 import { checkSignature } from "@/core/checks";
 import { received, standInIds, type StandInId } from "@/core/clients";
 import { compile, destinationIds } from "@/core/compile";
@@ -20,11 +21,15 @@ import {
 } from "@/core/install";
 import { codePng, codeSvg, largestCode, smallestCode } from "@/core/qr";
 import { hasShortForm, shortForm, type DestinationId } from "@/core/signature";
+import { object } from "@/core/values";
 import { dataFolder } from "@/server/configuration";
 import { folderStore } from "@/server/store/folder-store";
+import { handOver, MailTrouble } from "@/server/outgoing/hand-over";
 import { kitPictures } from "@/server/store/kit-pictures";
 import { readBytes, readDocument, readPersonFile, readText, writeFiles, writeContent } from "./files";
 import { BadInput, WrongUsage } from "./usage";
+
+const letterTo = object({ to: mailAddress });
 
 /** Where the application itself serves pictures, until `--base` says where recipients find them. */
 const ownAddress = process.env.STILL_LINE_PUBLIC_URL || "http://127.0.0.1:4310";
@@ -214,6 +219,48 @@ async function graftCommand(args: readonly string[]): Promise<string> {
   }
 }
 
+async function sendCommand(args: readonly string[]): Promise<string> {
+  const { values, positionals } = read(args, {
+    to: { type: "string" },
+    from: { type: "string" },
+    host: { type: "string" },
+    port: { type: "string" },
+    security: { type: "string", default: "tls" },
+    user: { type: "string", default: "" },
+    short: { type: "boolean", default: false },
+    ...sourceOptions,
+  });
+  const file = onlyFile(positionals, "send");
+  const security = choice(values.security, ["tls", "starttls"] as const, "--security");
+  const asked = {
+    host: values.host ?? "",
+    port: values.port ?? (security === "tls" ? "465" : "587"),
+    security,
+    user: values.user,
+    password: process.env.STILL_LINE_SMTP_PASSWORD ?? "",
+    from: values.from ?? "",
+  };
+  const to = values.to ?? "";
+  const [wrong] = Object.entries({
+    ...complaintsOf(outgoingServer, asked),
+    ...complaintsOf(letterTo, { to }),
+  });
+  if (wrong) throw new WrongUsage(`--${wrong[0]}: ${wrong[1]}`);
+  const source = await readSource(file, values);
+  const full = values.short ? (source.short ?? source.full) : source.full;
+  const draft = kitFiles("phone", { ...source, full, short: null }).find(({ path: own }) =>
+    own.endsWith(".eml"),
+  );
+  if (!draft) throw new BadInput(`${file}: has no letter`);
+  try {
+    await handOver({ ...asked, port: Number(asked.port) }, { from: asked.from, to, raw: draft.bytes });
+  } catch (error) {
+    if (error instanceof MailTrouble) throw new BadInput(error.message);
+    throw error;
+  }
+  return `${asked.host} has taken the letter for ${to}`;
+}
+
 async function codeCommand(args: readonly string[]): Promise<string> {
   const { values, positionals } = read(args, {
     of: { type: "string" },
@@ -246,6 +293,7 @@ const commands: Readonly<Record<string, (args: readonly string[]) => Promise<str
   import: importCommand,
   kit: kitCommand,
   graft: graftCommand,
+  send: sendCommand,
   code: codeCommand,
 };
 

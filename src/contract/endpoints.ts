@@ -2,7 +2,7 @@
 import { contentHash } from "@/core/addresses";
 import { findingCodes } from "@/core/checks";
 import { iconLook, iconSize } from "@/core/icons";
-import { codeContents } from "@/core/install";
+import { codeContents, installForms } from "@/core/install";
 import { calendarEvent, networkKind, type NetworkKind } from "@/core/links";
 import {
   darkLookValue,
@@ -32,6 +32,7 @@ import {
 import { get, patch, post, put, remove } from "./endpoint";
 import { iconChoice, type AddedIcons, type DrawnIcon, type OwnIcon } from "./icons";
 import { installPatch, newInstall, type ComparedInstall } from "./installs";
+import { mailAddress, outgoingServer, type OutgoingServer } from "./outgoing";
 import type {
   AddedFiles,
   AddressCheck,
@@ -269,6 +270,9 @@ export const endpoints = {
   downloadKit: get("/api/signatures/:id/kits/:kind")
     .query(object({ pictures: maybe(choice("hosted", "carried")) }))
     .bytes(),
+  sendTest: post("/api/signatures/:id/test")
+    .body(object({ to: mailAddress, form: choice(...installForms) }))
+    .json<void>(),
   drawCode: get("/api/signatures/:id/code")
     .query(
       object({
@@ -286,6 +290,11 @@ export const endpoints = {
     .json<void>(),
   removeInstall: remove("/api/installs/:id").json<void>(),
   restoreInstall: post("/api/installs/:id/restore").json<void>(),
+
+  findOutgoing: get("/api/outgoing").json<{ server: OutgoingServer | null }>(),
+  keepOutgoing: put("/api/outgoing").body(outgoingServer).json<void>(),
+  forgetOutgoing: remove("/api/outgoing").json<void>(),
+  tryOutgoing: post("/api/outgoing/try").body(outgoingServer).json<void>(),
 
   listWebSpace: get("/api/web-space").json<{ files: readonly string[] }>(),
   uploadToWebSpace: post("/api/web-space").file(largestArchive).json<{ files: readonly string[] }>(),

@@ -3,6 +3,7 @@ export { addressOf, type AnyEndpoint, type Endpoint, type ParamsOf, type Query }
 export { endpoints, publicBase, type CutRequest, type StartRequest } from "./endpoints";
 export type { AddedIcons, DrawnIcon, IconChoice, OwnIcon } from "./icons";
 export type { ComparedInstall, Install } from "./installs";
+export { mailAddress, outgoingServer, type OutgoingServer } from "./outgoing";
 export { drawnFrom, firstFrame, letterPath } from "./paths";
 export type {
   AddedFiles,

@@ -1,11 +1,14 @@
 import { execFileSync } from "node:child_process";
 import { mkdtemp, readFile, writeFile } from "node:fs/promises";
+import type { AddressInfo } from "node:net";
 import os from "node:os";
 import path from "node:path";
 import AxeBuilder from "@axe-core/playwright";
 import { decode } from "fast-png";
 import { unzipSync } from "fflate";
 import jsQR from "jsqr";
+import { generate } from "selfsigned";
+import { SMTPServer } from "smtp-server";
 import type { Page } from "@playwright/test";
 import { readBinaryPlist, writeBinaryPlist } from "@/core/plist";
 import { savedDocument } from "./bench";
@@ -278,4 +281,39 @@ test("installs are recorded, told to be out of date, compared and brought up to 
   await expect(list).toContainText("1 install, all up to date");
   await page.getByRole("button", { name: "Take it back" }).click();
   await expect(list).toContainText("1 install of 2 out of date");
+});
+
+test("a mail server is tried before it is kept, and nothing is sent until then", async ({ page }) => {
+  await openInstall(page);
+  await page.getByRole("radio", { name: "Phone" }).click();
+  const room = page.getByRole("region", { name: "Send it to yourself" });
+  await expect(room).toContainText("Nothing is sent until one is set up.");
+  await expect(room.getByRole("button", { name: "Send it", exact: true })).toHaveCount(0);
+  const own = await generate([{ name: "commonName", value: "localhost" }]);
+  const server = new SMTPServer({ key: own.private, cert: own.cert, secure: true });
+  server.on("error", () => undefined);
+  await new Promise<void>((resolve) => server.listen(0, "127.0.0.1", resolve));
+  const { port } = server.server.address() as AddressInfo;
+  await room.getByRole("button", { name: "Set up a mail server" }).click();
+  const dialog = page.getByRole("dialog", { name: "A mail server of your own" });
+  await dialog.getByRole("radio", { name: "STARTTLS", exact: true }).click();
+  await expect(dialog.getByRole("textbox", { name: "Port" })).toHaveValue("587");
+  await dialog.getByRole("radio", { name: "TLS", exact: true }).click();
+  await expect(dialog.getByRole("textbox", { name: "Port" })).toHaveValue("465");
+  const keep = dialog.getByRole("button", { name: "Try it, and keep it" });
+  await keep.click();
+  await expect(dialog.getByText("Name the server.")).toBeVisible();
+  await dialog.getByRole("textbox", { name: "Server" }).fill("localhost");
+  await dialog.getByRole("textbox", { name: "Port" }).fill(String(port));
+  await dialog.getByRole("textbox", { name: "User" }).fill("tamsin");
+  await dialog.getByLabel("Password").fill("fen-seeds");
+  await page.keyboard.press("Enter");
+  // Nobody vouches for the certificate of this one.
+  await expect(dialog.getByRole("alert")).toContainText("The certificate of localhost cannot be trusted");
+  const { violations } = await new AxeBuilder({ page }).exclude("iframe").analyze();
+  expect(violations).toEqual([]);
+  await page.keyboard.press("Escape");
+  await expect(room).toContainText("Nothing is sent until one is set up.");
+  await expect(room.getByRole("button", { name: "Set up a mail server" })).toBeFocused();
+  await new Promise<void>((resolve) => server.close(() => resolve()));
 });

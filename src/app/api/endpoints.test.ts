@@ -27,6 +27,15 @@ const loop = {
   solid: false,
 } as const;
 
+const server = {
+  host: "127.0.0.1",
+  port: "9",
+  security: "tls",
+  user: "ada",
+  password: "",
+  from: "ada@harrowfen.example",
+} as const;
+
 /** A body that each endpoint takes; what it names is not there. */
 const bodies = {
   lookAtAddress: { address: "not an address" },
@@ -80,6 +89,9 @@ const bodies = {
   },
   describeInstall: { note: "seen on the phone" },
   renewInstall: { revision: 1 },
+  sendTest: { to: "ada@harrowfen.example", form: "full" },
+  keepOutgoing: server,
+  tryOutgoing: server,
   publishPictures: { base: "https://sedgeweb.example/pictures" },
 } as const satisfies { readonly [K in Name]?: BodyOf<(typeof endpoints)[K]> };
 
@@ -97,6 +109,7 @@ const taken = new Set<Name>([
   "recordOpening",
   "walkLinks",
   "saveNetwork",
+  "keepOutgoing",
   "findPictureColors",
 ]);
 

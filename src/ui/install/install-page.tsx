@@ -3,7 +3,7 @@
 import { ClipboardCopy, Code, Download } from "lucide-react";
 import { useMemo, useRef, useState } from "react";
 import { toast } from "sonner";
-import { addressOf, endpoints } from "@/contract";
+import { addressOf, endpoints, type OutgoingServer } from "@/contract";
 import type { Finding } from "@/core/checks";
 import type { CodeContent, KitKind, PicturesIn } from "@/core/install";
 import type { Person } from "@/core/people";
@@ -18,6 +18,7 @@ import { CodeToScan } from "./code-to-scan";
 import { GraftRoom } from "./graft/graft-room";
 import { InstallList, type ListedInstall } from "./installs/install-list";
 import { RecordInstall } from "./installs/record-install";
+import { SendTest } from "./test/send-test";
 import { installKinds, type InstallKind } from "./kinds";
 
 /** One form of a signature, compiled for each way out. */
@@ -42,6 +43,8 @@ interface Props {
   readonly carried: Readonly<Record<KitKind, string | null>>;
   readonly findings: readonly Finding[];
   readonly installs: readonly ListedInstall[];
+  /** The mail server that tests go through; null while none is set up. */
+  readonly server: OutgoingServer | null;
   /** What there is a code to scan of. */
   readonly codes: readonly CodeContent[];
   /** Which are shown first. */
@@ -110,6 +113,15 @@ export function InstallPage(props: Props) {
             <GraftRoom key={kind} from={from} short={form === "short"} about={about.ownFile} />
           )}
           {kind === "anything" && <CodeToScan id={id} known={props.codes} />}
+          {(kind === "phone" || kind === "anything") && (
+            <SendTest
+              key={`send-${kind}-${form}`}
+              id={id}
+              form={form}
+              to={person?.mail ?? ""}
+              server={props.server}
+            />
+          )}
           <RecordInstall
             key={`record-${kind}-${form}`}
             id={id}

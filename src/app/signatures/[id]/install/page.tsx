@@ -5,6 +5,7 @@ import { withUnsaid } from "@/core/importing";
 import { carriedByItself, codeContents, codeOf, kitKinds, toLookAt } from "@/core/install";
 import { hasShortForm, parseSignature, shortForm } from "@/core/signature";
 import { listInstalls } from "@/server/install/installs";
+import { findOutgoing } from "@/server/outgoing/outgoing";
 import { keptStillness } from "@/server/signatures/stillness";
 import { InstallPage, type CompiledForms } from "@/ui/install/install-page";
 import { Station } from "@/ui/signature/station";
@@ -24,10 +25,11 @@ export async function generateMetadata({ params }: Pick<Props, "params">) {
 export default async function SignatureInstallPage({ params, searchParams }: Props) {
   const { id } = await params;
   const asked = await searchParams;
-  const [signature, people, installs] = await Promise.all([
+  const [signature, people, installs, server] = await Promise.all([
     openOrNotFound(id),
     peopleChoices(),
     listInstalls(id),
+    findOutgoing(),
   ]);
   const { person, base } = signature;
   const full = parseSignature(signature.document);
@@ -60,6 +62,7 @@ export default async function SignatureInstallPage({ params, searchParams }: Pro
         base={base}
         kind={kitKinds.find((kind) => kind === asked.kind) ?? "webmail"}
         form={asked.form === "short" ? "short" : "full"}
+        server={server}
         codes={codeContents.filter((of) => codeOf(of, person) !== null)}
         installs={installs.map((install) => ({
           install,

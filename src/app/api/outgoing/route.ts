@@ -1,0 +1,9 @@
+import { endpoints } from "@/contract";
+import { handle } from "@/server/http/handle";
+import { findOutgoing, forgetOutgoing, keepOutgoing } from "@/server/outgoing/outgoing";
+
+export const GET = handle(endpoints.findOutgoing, async () => ({ server: await findOutgoing() }));
+
+export const PUT = handle(endpoints.keepOutgoing, async ({ body }) => keepOutgoing(body));
+
+export const DELETE = handle(endpoints.forgetOutgoing, async () => forgetOutgoing());
