@@ -91,17 +91,50 @@ async function bringOld(page: Page): Promise<void> {
   await page.getByRole("status").filter({ hasText: "stand where they stood" }).waitFor();
 }
 
-async function chooseIcons(page: Page): Promise<void> {
-  await openSignature(page, "Full");
-  await editedCell(page, 1, 2).locator(".drawn-icon-row img[src^='/h/']").first().click();
-  await page.getByRole("button", { name: "icon row", exact: true }).click();
-  await page.getByRole("button", { name: "Add icons" }).click();
-  const dialog = page.getByRole("dialog", { name: "Icons for the row" });
-  await dialog
-    .getByRole("textbox", { name: "Paste the address of a page" })
-    .fill("https://sowcast.example/https://sowcast.example/harrowfen desk@harrowfen.example");
-  await dialog.getByRole("button", { name: "Take it" }).click();
-  await dialog.getByRole("radio", { name: "Drawn" }).click();
+/** A page that a mail program made, with one word to make room. */
+const ownPage =
+  "<html><body><p style='font:15px Arial'>Kind regards,</p>\r\n<p style='font:15px Arial'>put it here</p>\r\n" +
+  "<p style='font:11px Arial;color:#777777'>Printed on paper only where it must be.</p></body></html>";
+
+async function graft(page: Page): Promise<void> {
+  await openSignature(page, "Full", "/install");
+  await page.getByRole("radio", { name: "Desktop, document engine" }).click();
+  const room = page.getByRole("region", { name: "Into a file that the program made" });
+  await room
+    .locator("input[type=file]")
+    .setInputFiles({ name: "Draft.htm", mimeType: "text/html", buffer: Buffer.from(ownPage) });
+  await room.getByRole("textbox", { name: "Words that make room" }).fill("put it here");
+  await room.getByRole("img", { name: "The file as it will be" }).waitFor();
+  await room.evaluate((element) => element.scrollIntoView());
+}
+
+/** Installs of several kinds, of which two are out of date. */
+async function showInstalls(page: Page): Promise<void> {
+  const install = { form: "full", use: "both", by: "Jo Li", note: "" };
+  const places = [
+    ["Full", "webmail", "tamsin@harrowfen.example"],
+    ["Full", "phone", "Tamsin’s phone"],
+    ["Press desk", "desktop-document", "press desk, left machine"],
+    ["Press desk", "desktop-browser", "press desk, laptop"],
+    ["Right to left", "webmail", "front desk"],
+  ] as const;
+  for (const [name, kind, account] of places) {
+    await openSignature(page, name);
+    const [, id = ""] = /signatures\/([^/#?]+)/.exec(page.url()) ?? [];
+    const saved = `/api/signatures/${id}`;
+    const { revision } = (await (await page.request.get(`${saved}?after=0`)).json()) as { revision: number };
+    await page.request.post(`${saved}/installs`, { data: { ...install, kind, account, revision } });
+  }
+  await openSignature(page, "Press desk");
+  const [, id = ""] = /signatures\/([^/#?]+)/.exec(page.url()) ?? [];
+  const answer = await page.request.get(`/api/signatures/${id}?after=0`);
+  const { document, revision } = (await answer.json()) as {
+    document: { attrs: object };
+    revision: number;
+  };
+  const changed = { ...document, attrs: { ...document.attrs, textColor: "#2E3A2B" } };
+  await page.request.put(`/api/signatures/${id}`, { data: { document: changed, revision } });
+  await page.goto("/installs");
 }
 
 /** A walk of which all but the slow link have answered. */
@@ -160,8 +193,6 @@ const views: readonly (readonly [name: string, open: (page: Page) => Promise<unk
   ["start", (page) => page.goto("/start")],
   ["start-existing", bringOld],
   ["bench", openMeasured],
-  ["bench-icons", chooseIcons],
-  ["bench-right-to-left", (page) => openSignature(page, "Right to left")],
   ["versions", openVersions],
   ["pictures", (page) => page.goto("/pictures")],
   ["pictures-cut", cutCircle],
@@ -171,9 +202,11 @@ const views: readonly (readonly [name: string, open: (page: Page) => Promise<unk
   ["links", walkLinks],
   ["proof", openProof],
   ["install", (page) => openSignature(page, "Full", "/install")],
+  ["install-graft", graft],
   ["mailroom", (page) => page.goto("/mailroom")],
   ["mailroom-preferences", rehearse],
   ["mailroom-letter", writeLetter],
+  ["installs", showInstalls],
   // The source stays open in this browser.
   ["bench-source", showSource],
 ];

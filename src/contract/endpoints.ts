@@ -268,7 +268,7 @@ export const endpoints = {
   hostPicturesHere: remove("/api/signatures/:id/pictures/publish").json<void>(),
   zipPictures: get("/api/signatures/:id/pictures/zip").bytes(),
   downloadKit: get("/api/signatures/:id/kits/:kind")
-    .query(object({ pictures: maybe(choice("hosted", "carried")) }))
+    .query(object({ pictures: maybe(choice("hosted", "carried")), person: maybe(id) }))
     .bytes(),
   sendTest: post("/api/signatures/:id/test")
     .body(object({ to: mailAddress, form: choice(...installForms) }))

@@ -317,3 +317,28 @@ test("a mail server is tried before it is kept, and nothing is sent until then",
   await expect(room.getByRole("button", { name: "Set up a mail server" })).toBeFocused();
   await new Promise<void>((resolve) => server.close(() => resolve()));
 });
+
+test("a colleague gets one page with the steps and a signature of their own, to print or to follow", async ({
+  page,
+}) => {
+  await openInstall(page);
+  await page.getByRole("radio", { name: "Desktop, independent" }).click();
+  const room = page.getByRole("region", { name: "For a colleague, or on paper" });
+  await room.getByRole("combobox", { name: "Whose details" }).click();
+  await page.getByRole("option", { name: "Bram Üzel" }).click();
+  await room.getByRole("link", { name: "Open the page" }).click();
+  await expect(page.getByRole("heading", { name: "A signature for Bram Üzel" })).toBeVisible();
+  await expect(page.getByRole("img", { name: /^The settings of an account/ })).toBeVisible();
+  const { name, bytes } = await downloadKit(page);
+  expect(name).toBe("full.html");
+  const html = new TextDecoder().decode(bytes);
+  expect([html.includes("bram@harrowfen.example"), html.includes("tamsin@harrowfen.example")]).toEqual([true, false]);
+  await page.emulateMedia({ media: "print" });
+  await expect(page.getByRole("link", { name: /^Download/ })).toBeHidden();
+  await expect(page.getByText("The files, and what can be copied, are at http")).toBeVisible();
+  await page.emulateMedia({ media: "screen" });
+  const { violations } = await new AxeBuilder({ page }).exclude("iframe").analyze();
+  expect(violations).toEqual([]);
+  await page.goto(page.url().replace(/person=.*/, "person=nobody"));
+  await expect(page.getByText("There is nothing at this address")).toBeVisible();
+});

@@ -1,6 +1,7 @@
 /** A kit as one file: itself where it is one, else all of its files in a zip. */
 import { fileNameOf } from "@/core/compile";
 import { kitFiles, kitKinds, picturesOfKit, zipKit, type KitKind, type PicturesIn } from "@/core/install";
+import type { Person } from "@/core/people";
 import { hasShortForm, parseSignature, shortForm } from "@/core/signature";
 import { publicBase } from "../addresses/public-address";
 import { notFound } from "../http/refusal";
@@ -17,20 +18,31 @@ export interface DownloadedKit {
 
 const isKind = (kind: string): kind is KitKind => (kitKinds as readonly string[]).includes(kind);
 
-/** Refuses a kind and a signature that there are not. */
+const personFor = async (id: string | null): Promise<Person | null> =>
+  id === null ? null : ((await findPerson(id))?.person ?? null);
+
+export interface KitWishes {
+  readonly pictures?: PicturesIn | undefined;
+  /** Whose details it has; left out, those of the person that the signature is drawn for. */
+  readonly person?: string | undefined;
+}
+
+/** Refuses a kind, a signature and a person that there are not. */
 export async function downloadKit(
   signatureId: string,
   kind: string,
-  picturesIn?: PicturesIn,
+  { pictures: picturesIn, person: wanted }: KitWishes = {},
 ): Promise<DownloadedKit> {
   if (!isKind(kind)) throw notFound("kit");
   const { name, personId, document } = await findSignature(signatureId);
+  const found = await personFor(wanted ?? personId);
+  if (wanted !== undefined && found === null) throw notFound("person");
   const full = parseSignature(document);
   const source = {
     name,
     full,
     short: hasShortForm(full) ? shortForm(full) : null,
-    person: personId === null ? null : ((await findPerson(personId))?.person ?? null),
+    person: found,
     base: await publicBase(),
   };
   const pictures = await kitPictures(pictureStore(), picturesOfKit(source));

@@ -1,14 +1,10 @@
 "use client";
 
-import { ClipboardCopy, Code, Download } from "lucide-react";
 import { useMemo, useRef, useState } from "react";
-import { toast } from "sonner";
-import { addressOf, endpoints, type OutgoingServer } from "@/contract";
+import type { OutgoingServer } from "@/contract";
 import type { Finding } from "@/core/checks";
-import type { CodeContent, KitKind, PicturesIn } from "@/core/install";
+import type { CodeContent, KitKind } from "@/core/install";
 import type { Person } from "@/core/people";
-import { Button, buttonClass } from "../parts/button";
-import { copyToClipboard } from "../parts/clipboard";
 import { localPictures } from "../parts/drawing/local-pictures";
 import { SignatureFrame } from "../parts/drawing/signature-frame";
 import { WordSwitch } from "../parts/fields/word-switch";
@@ -19,14 +15,12 @@ import { GraftRoom } from "./graft/graft-room";
 import { InstallList, type ListedInstall } from "./installs/install-list";
 import { RecordInstall } from "./installs/record-install";
 import { SendTest } from "./test/send-test";
-import { installKinds, type InstallKind } from "./kinds";
-
-/** One form of a signature, compiled for each way out. */
-export interface CompiledForms {
-  /** For pasting. */
-  readonly html: string;
-  readonly plainText: string;
-}
+import { HandOn } from "./hand-on";
+import { KindSteps, HowItWent } from "./kind-steps";
+import { KitDownload } from "./kit-download";
+import { CopyButtons, type CompiledForms } from "./copy-buttons";
+import type { PersonChoice } from "../signature/signature-header";
+import { installKinds } from "./kinds";
 
 interface Props {
   readonly id: string;
@@ -43,6 +37,8 @@ interface Props {
   readonly carried: Readonly<Record<KitKind, string | null>>;
   readonly findings: readonly Finding[];
   readonly installs: readonly ListedInstall[];
+  readonly personId: string | null;
+  readonly people: readonly PersonChoice[];
   /** The mail server that tests go through; null while none is set up. */
   readonly server: OutgoingServer | null;
   /** What there is a code to scan of. */
@@ -58,7 +54,8 @@ const kindNames = Object.fromEntries(
 
 /** The ways out: steps and a kit for each kind of client. */
 export function InstallPage(props: Props) {
-  const { id, name, revision, document, person, full, short, base, carried, findings, installs } = props;
+  const { id, name, revision, document, person, full, short, base, carried, findings, installs, people } =
+    props;
   const [form, setForm] = useState<Form>(short ? props.form : "full");
   const [kind, setKind] = useState<KitKind>(props.kind);
   const steps = useRef<HTMLHeadingElement>(null);
@@ -101,14 +98,10 @@ export function InstallPage(props: Props) {
             {about.name}
           </h2>
           <p className="text-soft">{about.about}</p>
-          <ol className="my-3 list-decimal space-y-1 pl-5 marker:text-soft">
-            {about.steps.map((step) => (
-              <li key={step}>{step}</li>
-            ))}
-          </ol>
+          <KindSteps kind={kind} />
           {kind === "webmail" && <CopyButtons {...shown} base={base} />}
-          <KitDownload key={`kit-${kind}`} id={id} kind={kind} about={about} carried={carried[kind]} />
-          <HowItWent about={about} />
+          <KitDownload key={`kit-${kind}`} id={id} kind={kind} carried={carried[kind]} />
+          <HowItWent kind={kind} />
           {about.ownFile && (
             <GraftRoom key={kind} from={from} short={form === "short"} about={about.ownFile} />
           )}
@@ -122,6 +115,7 @@ export function InstallPage(props: Props) {
               server={props.server}
             />
           )}
+          <HandOn id={id} kind={kind} people={people} personId={props.personId} />
           <RecordInstall
             key={`record-${kind}-${form}`}
             id={id}
@@ -147,129 +141,5 @@ export function InstallPage(props: Props) {
         />
       </aside>
     </div>
-  );
-}
-
-/** The signature as it looks, or its source, on the clipboard. */
-function CopyButtons({ html, plainText, base }: CompiledForms & { readonly base: string }) {
-  const [showing, setShowing] = useState(false);
-  const [refused, setRefused] = useState(false);
-  const copy = (content: { text: string; html?: string }, said: string): void => {
-    setRefused(false);
-    if (copyToClipboard(content)) toast(said);
-    else setRefused(true);
-  };
-  return (
-    <>
-      <div className="flex flex-wrap gap-2">
-        <Button
-          look="primary"
-          onClick={() =>
-            copy({ text: plainText, html }, "Copied as it looks. Paste it into your webmail's signature box.")
-          }
-        >
-          <ClipboardCopy size={16} aria-hidden />
-          Copy the signature
-        </Button>
-        <Button onClick={() => copy({ text: html }, "The source is copied.")}>
-          <Code size={16} aria-hidden />
-          Copy the source
-        </Button>
-        <Button onClick={() => copy({ text: plainText }, "The plain text is copied.")}>
-          Copy plain text
-        </Button>
-        <button
-          type="button"
-          className={buttonClass("quiet")}
-          aria-expanded={showing}
-          onClick={() => setShowing(!showing)}
-        >
-          {showing ? "Hide the source" : "Show the source"}
-        </button>
-      </div>
-      {refused && <ToSelect html={localPictures(html, base)} />}
-      {showing && (
-        <pre
-          tabIndex={0}
-          aria-label="Source"
-          className="mt-3 max-h-64 overflow-auto whitespace-pre-wrap border border-hairline bg-sheet p-3 font-mono text-xs [overflow-wrap:anywhere]"
-        >
-          {html}
-        </pre>
-      )}
-    </>
-  );
-}
-
-/** Where a browser gives no clipboard: the signature to be selected and copied by hand. */
-const ToSelect = ({ html }: { readonly html: string }) => (
-  <div role="alert" className="mt-3">
-    <p className="pb-1 text-sm text-rowan">
-      The browser did not let it be copied. Click into the frame, select everything in it and copy it, with
-      the keys that you use elsewhere.
-    </p>
-    <div className="w-fit max-w-full border border-hairline bg-canvas p-1">
-      <SignatureFrame html={html} label="The signature, to be selected" width={640} followable />
-    </div>
-  </div>
-);
-
-const meaning: Readonly<Record<PicturesIn, string>> = {
-  hosted: "Light, and always the newest; many clients show them only when they are asked to.",
-  carried: "Shown at once, offline too; each letter is heavier by them, and old letters keep old ones.",
-};
-
-interface KitProps {
-  readonly id: string;
-  readonly kind: KitKind;
-  readonly about: InstallKind;
-  readonly carried: string | null;
-}
-
-/** The files of a kind, with its pictures where they are wanted. */
-function KitDownload({ id, kind, about, carried }: KitProps) {
-  const [picturesIn, setPicturesIn] = useState<PicturesIn>(carried === null ? "hosted" : "carried");
-  const choosable = kind !== "webmail";
-  return (
-    <div className="mt-3">
-      {choosable && (
-        <div className="pb-2">
-          <WordSwitch
-            label="Pictures"
-            value={picturesIn}
-            choices={{ carried: "Pictures in the kit", hosted: "Pictures at their addresses" }}
-            onChange={setPicturesIn}
-          />
-          <p className="pt-1 text-xs text-soft">
-            {meaning[picturesIn]}
-            {picturesIn === "carried" && carried !== null && ` Here, ${carried}.`}
-          </p>
-        </div>
-      )}
-      <a
-        href={addressOf(endpoints.downloadKit, { id, kind }, { pictures: picturesIn })}
-        download
-        className={buttonClass(kind === "webmail" ? "plain" : "primary")}
-      >
-        <Download size={16} aria-hidden />
-        Download {about.kit}
-      </a>
-    </div>
-  );
-}
-
-/** What one sees when it went right, and what commonly goes wrong. */
-function HowItWent({ about }: { about: InstallKind }) {
-  return (
-    <dl className="mt-4 grid grid-cols-[auto_minmax(0,1fr)] gap-x-4 gap-y-1 border-t border-hairline pt-3 text-sm">
-      <dt className="font-medium text-lichen">It went right</dt>
-      <dd>{about.right}</dd>
-      {about.wrong.map(([what, why]) => (
-        <div key={what} className="contents">
-          <dt className="text-clay">{what}</dt>
-          <dd className="text-soft">{why}</dd>
-        </div>
-      ))}
-    </dl>
   );
 }

@@ -1,12 +1,11 @@
 import { Check, TriangleAlert } from "lucide-react";
 import Link from "next/link";
-import { notFound } from "next/navigation";
-import { Refusal } from "@/server/http/refusal";
 import { compareInstall } from "@/server/install/installs";
 import { howItCame, whereItIs } from "@/ui/install/installs/install-words";
 import { SideBySide } from "@/ui/install/installs/side-by-side";
 import { buttonClass } from "@/ui/parts/button";
 import { SiteHeader } from "@/ui/parts/site-header";
+import { orNotFound } from "../../or-not-found";
 
 export const metadata = { title: "An install" };
 
@@ -14,18 +13,9 @@ interface Props {
   readonly params: Promise<{ id: string }>;
 }
 
-async function findOrNotFound(id: string) {
-  try {
-    return await compareInstall(id);
-  } catch (error) {
-    if (error instanceof Refusal && error.status === 404) notFound();
-    throw error;
-  }
-}
-
 /** What the owner of an install sees: whether it is current, and if not, what to do. */
 export default async function OwnInstallPage({ params }: Props) {
-  const install = await findOrNotFound((await params).id);
+  const install = await orNotFound(async () => compareInstall((await params).id));
   const { changes, kind, form, signatureId, signatureName } = install;
   return (
     <>

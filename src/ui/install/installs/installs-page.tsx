@@ -73,7 +73,7 @@ export function InstallsPage({ installs }: { readonly installs: readonly Install
 function InstallRow({ install }: { readonly install: Install }) {
   const { id, changes, signatureName } = install;
   return (
-    <li className="grid gap-x-6 border-b border-hairline py-1.5 last:border-0 md:grid-cols-[minmax(0,5fr)_minmax(0,6fr)]">
+    <li className="grid items-start gap-x-6 border-b border-hairline py-1.5 last:border-0 md:grid-cols-[minmax(0,5fr)_minmax(0,6fr)]">
       <div>
         <Link href={`/installs/${id}`} prefetch={false} className="rounded-sm font-medium hover:text-pine">
           {whereItIs(install)}

@@ -7,7 +7,8 @@ import { hasShortForm, parseSignature, shortForm } from "@/core/signature";
 import { listInstalls } from "@/server/install/installs";
 import { findOutgoing } from "@/server/outgoing/outgoing";
 import { keptStillness } from "@/server/signatures/stillness";
-import { InstallPage, type CompiledForms } from "@/ui/install/install-page";
+import type { CompiledForms } from "@/ui/install/copy-buttons";
+import { InstallPage } from "@/ui/install/install-page";
 import { Station } from "@/ui/signature/station";
 import { openOrNotFound } from "../open-or-not-found";
 import { peopleChoices } from "../people-choices";
@@ -62,6 +63,8 @@ export default async function SignatureInstallPage({ params, searchParams }: Pro
         base={base}
         kind={kitKinds.find((kind) => kind === asked.kind) ?? "webmail"}
         form={asked.form === "short" ? "short" : "full"}
+        personId={signature.personId}
+        people={people}
         server={server}
         codes={codeContents.filter((of) => codeOf(of, person) !== null)}
         installs={installs.map((install) => ({

@@ -1,0 +1,59 @@
+"use client";
+
+import { Download } from "lucide-react";
+import { useState } from "react";
+import { addressOf, endpoints } from "@/contract";
+import type { KitKind, PicturesIn } from "@/core/install";
+import { buttonClass } from "../parts/button";
+import { WordSwitch } from "../parts/fields/word-switch";
+import { installKinds } from "./kinds";
+
+const meaning: Readonly<Record<PicturesIn, string>> = {
+  hosted: "Light, and always the newest; many clients show them only when they are asked to.",
+  carried: "Shown at once, offline too; each letter is heavier by them, and old letters keep old ones.",
+};
+
+interface KitProps {
+  readonly id: string;
+  readonly kind: KitKind;
+  /** Why it carries its pictures; null where they stay at their addresses. */
+  readonly carried: string | null;
+  /** Whose details it has; left out, those that the signature is drawn for. */
+  readonly person?: string;
+}
+
+/** The files of a kind, with its pictures where they are wanted. */
+export function KitDownload({ id, kind, carried, person }: KitProps) {
+  const [picturesIn, setPicturesIn] = useState<PicturesIn>(carried === null ? "hosted" : "carried");
+  const choosable = kind !== "webmail";
+  return (
+    <div className="mt-3">
+      {choosable && (
+        <div className="pb-2">
+          <WordSwitch
+            label="Pictures"
+            value={picturesIn}
+            choices={{ carried: "Pictures in the kit", hosted: "Pictures at their addresses" }}
+            onChange={setPicturesIn}
+          />
+          <p className="pt-1 text-xs text-soft">
+            {meaning[picturesIn]}
+            {picturesIn === "carried" && carried !== null && ` Here, ${carried}.`}
+          </p>
+        </div>
+      )}
+      <a
+        href={addressOf(
+          endpoints.downloadKit,
+          { id, kind },
+          { pictures: picturesIn, ...(person === undefined ? {} : { person }) },
+        )}
+        download
+        className={buttonClass(kind === "webmail" ? "plain" : "primary")}
+      >
+        <Download size={16} aria-hidden />
+        Download {installKinds[kind].kit}
+      </a>
+    </div>
+  );
+}
