@@ -332,7 +332,10 @@ test("a colleague gets one page with the steps and a signature of their own, to 
   const { name, bytes } = await downloadKit(page);
   expect(name).toBe("full.html");
   const html = new TextDecoder().decode(bytes);
-  expect([html.includes("bram@harrowfen.example"), html.includes("tamsin@harrowfen.example")]).toEqual([true, false]);
+  expect([html.includes("bram@harrowfen.example"), html.includes("tamsin@harrowfen.example")]).toEqual([
+    true,
+    false,
+  ]);
   await page.emulateMedia({ media: "print" });
   await expect(page.getByRole("link", { name: /^Download/ })).toBeHidden();
   await expect(page.getByText("The files, and what can be copied, are at http")).toBeVisible();
