@@ -237,7 +237,9 @@ test("installs are recorded, told to be out of date, compared and brought up to 
   await expect(list).toContainText("2 installs, all up to date");
   await list.getByText("Did it go right?").first().click();
   const box = list.getByRole("checkbox", { name: /^All 7 pictures show/ });
+  const kept = page.waitForResponse((answer) => answer.request().method() === "PATCH" && answer.ok());
   await box.check();
+  await kept;
   await expect(list.getByText(/1 of \d+ looked at/)).toBeVisible();
   await page.reload();
   await expect(list.getByText(/1 of \d+ looked at/)).toBeVisible();
@@ -344,4 +346,42 @@ test("a colleague gets one page with the steps and a signature of their own, to 
   expect(violations).toEqual([]);
   await page.goto(page.url().replace(/person=.*/, "person=nobody"));
   await expect(page.getByText("There is nothing at this address")).toBeVisible();
+});
+
+test("what is copied as it looks keeps its boxes when it is pasted where one can write", async ({ page }) => {
+  await openInstall(page);
+  await page.getByRole("button", { name: "Copy the signature" }).click();
+  await expect(page.getByText("Copied as it looks.")).toBeVisible();
+  /** Boxes of cells, pictures and links, from the corner of the first table; px. */
+  const boxes = (selector: string): Promise<readonly (readonly (string | number)[])[]> =>
+    page.evaluate((wanted) => {
+      const area = document.querySelector(wanted);
+      const first = area?.querySelector("table")?.getBoundingClientRect();
+      return [...(area?.querySelectorAll("td,img,a") ?? [])].map((element) => {
+        const { left, top, width, height } = element.getBoundingClientRect();
+        const color = element.tagName === "A" ? getComputedStyle(element).color : "";
+        const [x, y] = [left - (first?.left ?? 0), top - (first?.top ?? 0)];
+        return [element.tagName, ...[x, y, width, height].map((each) => Math.round(each * 4) / 4), color];
+      });
+    }, selector);
+  const copied = await page.evaluate(async () => {
+    const [item] = await navigator.clipboard.read();
+    return item ? (await item.getType("text/html")).text() : "";
+  });
+  for (const style of ["", "font:16px Georgia,serif;color:#993333;line-height:2", "direction:rtl"]) {
+    await page.goto("about:blank");
+    await page.setContent(
+      `<div id="built" style="width:700px"></div><div id="area" contenteditable="true" aria-label="Box" style="width:700px;min-height:40px;${style}"></div>`,
+    );
+    await page.evaluate((html) => {
+      const built = document.querySelector("#built");
+      if (built) built.innerHTML = html.replace(/^[^]*<!--StartFragment-->|<!--EndFragment-->[^]*$/g, "");
+    }, copied);
+    await page.locator("#area").focus();
+    await page.keyboard.press("ControlOrMeta+v");
+    await expect(page.locator("#area img")).toHaveCount(7);
+    await page.waitForFunction(() => [...document.images].every(({ complete }) => complete));
+    if (style !== "direction:rtl") expect(await boxes("#area"), style).toEqual(await boxes("#built"));
+    else expect((await boxes("#area")).length).toBe((await boxes("#built")).length);
+  }
 });

@@ -31,7 +31,14 @@ async function builtOn(page: Page): Promise<{ html: string; places: string[] }> 
   return { html: source.replace(/ data-still="[^"]*"/g, ""), places };
 }
 
-const drawnFor = (page: Page) => choose(page.getByRole("combobox", { name: "drawn for" }), personName);
+async function drawnFor(page: Page): Promise<void> {
+  await cell(page, 1, 1).evaluate((element) => Object.assign(element, { drawnBefore: true }));
+  await choose(page.getByRole("combobox", { name: "drawn for" }), personName);
+  // The sheet is drawn anew for another person: what is dropped before that is dropped on what goes.
+  await expect
+    .poll(() => cell(page, 1, 1).evaluate((element) => "drawnBefore" in element), { timeout: 15_000 })
+    .toBe(false);
+}
 
 /** Drags a part from the left onto a place of the sheet: into an empty cell, or under what is in it. */
 async function dragPart(page: Page, name: string, row: number, column: number): Promise<void> {

@@ -4,6 +4,7 @@
  */
 import type { Extent } from "../html";
 import { encodingOf } from "../importing";
+import { joinBytes } from "../values";
 
 /** What stands in a place is replaced by ASCII. Edits do not overlap. */
 export interface Edit extends Extent {
@@ -66,17 +67,6 @@ function asciiBytes(text: string, encoding: string): Uint8Array {
   return Uint8Array.from(units);
 }
 
-/** The parts one after another. */
-export function joined(parts: readonly Uint8Array[]): Uint8Array {
-  const whole = new Uint8Array(parts.reduce((sum, { length }) => sum + length, 0));
-  let at = 0;
-  for (const part of parts) {
-    whole.set(part, at);
-    at += part.length;
-  }
-  return whole;
-}
-
 /** Reads bytes as text in the encoding that they say or show, or in `known`; `lineEnd` ends lines where it has none. Never throws. */
 export function byteText(bytes: Uint8Array, known?: string, lineEnd?: LineEnd): ByteText {
   let encoding = known ?? encodingOf(bytes);
@@ -99,7 +89,7 @@ export function byteText(bytes: Uint8Array, known?: string, lineEnd?: LineEnd): 
       from = place(edit.to);
     }
     parts.push(bytes.subarray(from));
-    return joined(parts);
+    return joinBytes(parts);
   };
   return { text, encoding, edited };
 }

@@ -2,8 +2,17 @@
 import type { Node } from "prosemirror-model";
 import { readTags } from "../html";
 import { grafted, type GraftedPicture, type GraftPlace, type HostFile, type HostForm } from "../graft";
+import { withDensity } from "../pictures";
 import type { DestinationId } from "../signature";
-import { carried, html, type Form, type KitFile, type KitSource, type PicturesIn } from "./kits";
+import {
+  carried,
+  densityOfCss,
+  html,
+  type Form,
+  type KitFile,
+  type KitSource,
+  type PicturesIn,
+} from "./kits";
 import { pathsIn, placePictures } from "./place-pictures";
 
 /** Where the pictures of a form of file can be: a message holds HTML alone. */
@@ -92,6 +101,7 @@ export function graftFragment({ host, fileName, document, source, picturesIn }: 
   });
   const beside = [...pictures.values()].map(({ name, picture }) => ({
     ...picture,
+    bytes: withDensity(picture.bytes, densityOfCss),
     path: `${folder}/${name}`,
   }));
   return { fragment, held: [], beside };

@@ -1,5 +1,10 @@
 import { spawnSync } from "node:child_process";
 import { readFileSync } from "node:fs";
+import { mkdtemp, writeFile } from "node:fs/promises";
+import os from "node:os";
+import path from "node:path";
+import ICAL from "ical.js";
+import { simpleParser } from "mailparser";
 import { parse } from "parse5";
 import PostalMime from "postal-mime";
 import { describe, expect, it } from "vitest";
@@ -7,7 +12,15 @@ import { readImportFile, importHtml } from "../importing";
 import { readPerson, type Person } from "../people";
 import { readBinaryPlist } from "../plist";
 import { parseSignature, shortForm } from "../signature";
-import { kitFiles, kitKinds, picturesOfKit, type KitFile, type KitKind, type KitSource } from "./index";
+import {
+  kitFiles,
+  kitKinds,
+  picturesOfKit,
+  zipKit,
+  type KitFile,
+  type KitKind,
+  type KitSource,
+} from "./index";
 
 const base = "https://pictures.harrowfen.example";
 const tamsin: Person = readPerson(JSON.parse(readFileSync("demo/people/tamsin-okafor.json", "utf8")));
@@ -119,6 +132,8 @@ describe("the kit of a document engine", () => {
     const rich = text(find(files, "full.rtf"));
     expect(rich).toMatch(/^\{\\rtf1\\ansi[\x00-\x7f]*\}\r\n$/);
     expect(rich).toContain("Tamsin Okafor");
+    expect(rich.match(/\\pngblip/g)).toHaveLength(pictures.size);
+    expect(text(find(kitFiles("desktop-document", source, "hosted"), "full.rtf"))).not.toContain("\\pict");
     expect(rich).toContain('HYPERLINK "mailto:tamsin@harrowfen.example"');
   });
 
@@ -176,9 +191,40 @@ describe("a draft and a saved page", () => {
       expect(runPython(script, find(files, path).bytes), path).toEqual([0, pictures.size, true]);
   });
 
+  it("are read by a second reader of mail as well", async () => {
+    for (const path of ["full.eml", "full.mhtml"]) {
+      const read = await simpleParser(Buffer.from(find(files, path).bytes), { keepCidLinks: true });
+      expect(read.html, path).toContain("Tamsin Okafor");
+      expect(read.attachments, path).toHaveLength(pictures.size);
+      for (const { content } of read.attachments) expect(content.subarray(1, 4).toString()).toBe("PNG");
+    }
+  });
+
   it("let nothing of a name into another header", () => {
     const person = { ...tamsin, name: "Tamsin\r\nBcc: wren@harrowfen.example" };
     const letter = text(kitFiles("phone", { ...source, person })[0]);
     expect(letter.split("\r\n\r\n")[0]).not.toMatch(/^Bcc:/m);
+  });
+});
+
+describe("a card in a kit", () => {
+  it("is read by a reader of cards", () => {
+    const card = text(find(kitFiles("anything", source), "tamsin-okafor.vcf"));
+    const read = new ICAL.Component(ICAL.parse(card) as unknown[]);
+    expect(read.getFirstPropertyValue("version")).toBe("4.0");
+    expect(read.getFirstPropertyValue("fn")).toBe(tamsin.name);
+    expect(read.getFirstPropertyValue("email")).toBe(tamsin.mail);
+  });
+});
+
+describe("a kit as one file", () => {
+  it("is sound by an independent tool, and the same bytes whenever it is made", async ({ skip }) => {
+    if (spawnSync("unzip", ["-v"]).error) skip("there is no unzip here");
+    const files = kitFiles("desktop-document", source);
+    expect(zipKit(files)).toEqual(zipKit(files));
+    const folder = await mkdtemp(path.join(os.tmpdir(), "kit-"));
+    await writeFile(path.join(folder, "kit.zip"), zipKit(files));
+    const { status, stdout } = spawnSync("unzip", ["-t", path.join(folder, "kit.zip")], { encoding: "utf8" });
+    expect([status, stdout.match(/ OK$/gm)?.length]).toEqual([0, files.length]);
   });
 });

@@ -16,10 +16,10 @@ import {
   type Entity,
 } from "../mail";
 import { buildCard, type Person } from "../people";
-import { keptApart } from "../pictures";
+import { keptApart, withDensity } from "../pictures";
 import { writeBinaryPlist } from "../plist";
 import { codePng, codeSvg, mostInCode } from "../qr";
-import { settingsOf, type DestinationId } from "../signature";
+import type { DestinationId } from "../signature";
 import { pathsIn, placePictures, type KitPictures } from "./place-pictures";
 import { richText } from "./rich-text";
 
@@ -114,6 +114,9 @@ function webmailKit(form: Form): readonly KitFile[] {
   return [file(named(form, ".html"), "text/html;charset=utf-8", written), plainFile(form)];
 }
 
+/** px to the inch, as CSS counts them. */
+export const densityOfCss = 96;
+
 function documentKit(form: Form): readonly KitFile[] {
   const written = html(form, "document-file");
   const pictures = carried(form, written);
@@ -122,11 +125,20 @@ function documentKit(form: Form): readonly KitFile[] {
     const found = pictures.get(path);
     return found ? `${folder}/${found.name}` : null;
   });
+  const addressed = new Map(
+    [...pictures].map(
+      ([path, { picture }]) => [form.source.base.replace(/\/+$/, "") + path, picture] as const,
+    ),
+  );
   return [
     file(named(form, ".htm"), "text/html;charset=utf-8", fileText(placed, "document-file")),
-    file(named(form, ".rtf"), "application/rtf", richText(plain(form), settingsOf(form.document))),
+    file(named(form, ".rtf"), "application/rtf", richText(html(form, "message"), addressed)),
     plainFile(form),
-    ...[...pictures.values()].map(({ name, picture }) => ({ ...picture, path: `${folder}/${name}` })),
+    ...[...pictures.values()].map(({ name, picture }) => ({
+      ...picture,
+      bytes: withDensity(picture.bytes, densityOfCss),
+      path: `${folder}/${name}`,
+    })),
   ];
 }
 

@@ -100,3 +100,4 @@ export { originalTypes, sniffType, typeRefusal, type OriginalType, type SniffedT
 export { svgTrouble, type SvgTrouble } from "./svg-troubles";
 export { tintPixels } from "./tint";
 export { darkLookValue, recipeInLook, type DarkLook } from "./dark-look";
+export { withDensity } from "./density";

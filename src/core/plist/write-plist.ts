@@ -2,6 +2,7 @@
  * Writing a binary property list, version 00: objects one after another, a table of their offsets, and a trailer that says
  * how both are read. Equal strings are written once.
  */
+import { joinBytes } from "../values";
 import { PlistAtom, type PlistValue } from "./read-plist";
 
 const isBytes = (value: PlistValue): value is Uint8Array => value instanceof Uint8Array;
@@ -119,13 +120,7 @@ class Writer {
         ...integer(table, 8),
       ]),
     );
-    const written = new Uint8Array(at);
-    let from = 0;
-    for (const part of parts) {
-      written.set(part, from);
-      from += part.length;
-    }
-    return written;
+    return joinBytes(parts);
   }
 }
 

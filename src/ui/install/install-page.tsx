@@ -1,5 +1,6 @@
 "use client";
 
+import Link from "next/link";
 import { useMemo, useRef, useState } from "react";
 import type { OutgoingServer } from "@/contract";
 import type { Finding } from "@/core/checks";
@@ -114,6 +115,20 @@ export function InstallPage(props: Props) {
               to={person?.mail ?? ""}
               server={props.server}
             />
+          )}
+          {kind === "webmail" && props.personId !== null && (
+            <p className="mt-4 border-t border-hairline pt-3">
+              <Link
+                href={`/mailroom/${props.personId}/preferences`}
+                prefetch={false}
+                className="rounded-sm underline hover:text-pine"
+              >
+                Rehearse it in the Mailroom
+              </Link>{" "}
+              <span className="text-soft">
+                at {person?.name}’s desk: paste it into a stand-in webmail, and send.
+              </span>
+            </p>
           )}
           <HandOn id={id} kind={kind} people={people} personId={props.personId} />
           <RecordInstall

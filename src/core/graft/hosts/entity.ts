@@ -2,7 +2,8 @@
 import { wordTable } from "../../values";
 import { readTags } from "../../html";
 import { base64, bytesOfBase64, bytesOfQuotedPrintable, quotedPrintableBytes } from "../../mail";
-import { byteText, joined, lineEndOf, type Edit, type LineEnd } from "../byte-text";
+import { joinBytes } from "../../values";
+import { byteText, lineEndOf, type Edit, type LineEnd } from "../byte-text";
 import { GraftError } from "../graft-error";
 import type { HostText } from "../host-file";
 
@@ -93,7 +94,7 @@ export function entityHost(bytes: Uint8Array): HostText | null {
   };
   const written = (edits: readonly Edit[]): Uint8Array => {
     const short = edits.map((edit) => ({ ...edit, text: inShortLines(edit.text) }));
-    return joined([bytes.subarray(0, headers.end), encode(page.edited(short))]);
+    return joinBytes([bytes.subarray(0, headers.end), encode(page.edited(short))]);
   };
   return { form: "entity", html: page.text, encoding: page.encoding, holdsPictures: false, written };
 }

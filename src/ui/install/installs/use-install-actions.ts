@@ -34,7 +34,9 @@ export function useInstallActions(): InstallActions {
       if (renewed) toast("Recorded as up to date.");
     },
     tick: async ({ id }, ticked) => {
-      await attempt(() => ask(endpoints.describeInstall, { params: { id }, body: { ticked: [...ticked] } }));
+      await attempt(() =>
+        ask(endpoints.describeInstall, { params: { id }, body: { ticked: [...ticked] }, keepalive: true }),
+      );
     },
     remove: async ({ id }) => {
       const params = { id };
