@@ -8,17 +8,15 @@ import { compile, destinationIds } from "@/core/compile";
 import { GraftError, onlyPlace, readHost } from "@/core/graft";
 import { groupNotes, importHtml, ImportFileError, readImportFile, withUnsaid } from "@/core/importing";
 import {
-  carriedByItself,
-  codeContents,
   codeOf,
   graftFiles,
   graftPictures,
   kitFiles,
-  kitKinds,
+  kitLetter,
   picturesOfKit,
-  type KitKind,
-  type PicturesIn,
+  usualPlace,
 } from "@/core/install";
+import { codeContents, kitKinds, picturePlaces, type KitKind, type PicturesIn } from "@/core/install-kinds";
 import { codePng, codeSvg, largestCode, smallestCode } from "@/core/qr";
 import { hasShortForm, shortForm, type DestinationId } from "@/core/signature";
 import { object } from "@/core/values";
@@ -157,7 +155,7 @@ async function readSource(file: string, values: SourceValues) {
 }
 
 const picturesAsked = ({ pictures }: SourceValues): PicturesIn | undefined =>
-  pictures === undefined ? undefined : choice<PicturesIn>(pictures, ["hosted", "carried"], "--pictures");
+  pictures === undefined ? undefined : choice<PicturesIn>(pictures, picturePlaces, "--pictures");
 
 interface Carried {
   readonly mentioned: number;
@@ -180,7 +178,7 @@ async function kitCommand(args: readonly string[]): Promise<string> {
   const file = onlyFile(positionals, "kit");
   const kind = choice<KitKind>(values.for, kitKinds, "--for");
   if (values.out === undefined) throw new WrongUsage("--out is missing: the folder for the files");
-  const picturesIn = picturesAsked(values) ?? (carriedByItself[kind] === null ? "hosted" : "carried");
+  const picturesIn = picturesAsked(values) ?? usualPlace(kind);
   const source = await readSource(file, values);
   const files = kitFiles(kind, source, picturesIn);
   await writeFiles(values.out, files);
@@ -247,13 +245,13 @@ async function sendCommand(args: readonly string[]): Promise<string> {
   });
   if (wrong) throw new WrongUsage(`--${wrong[0]}: ${wrong[1]}`);
   const source = await readSource(file, values);
-  const full = values.short ? (source.short ?? source.full) : source.full;
-  const draft = kitFiles("phone", { ...source, full, short: null }).find(({ path: own }) =>
-    own.endsWith(".eml"),
+  const { bytes: raw } = kitLetter(
+    source,
+    values.short ? "short" : "full",
+    picturesAsked(values) ?? "hosted",
   );
-  if (!draft) throw new BadInput(`${file}: has no letter`);
   try {
-    await handOver({ ...asked, port: Number(asked.port) }, { from: asked.from, to, raw: draft.bytes });
+    await handOver({ ...asked, port: Number(asked.port) }, { from: asked.from, to, raw });
   } catch (error) {
     if (error instanceof MailTrouble) throw new BadInput(error.message);
     throw error;

@@ -13,7 +13,8 @@ export const usage = `still-line COMMAND
   graft FILE.json --into CLIENTFILE (--words WORDS | --whole) --out DIR [--short] [--person FILE.json]
         [--base URL] [--pictures hosted|carried] [--data DIR]
   send FILE.json --to ADDRESS --from ADDRESS --host HOST [--port PORT] [--security tls|starttls]
-       [--user USER] [--short] [--person FILE.json] [--base URL] [--data DIR]
+       [--user USER] [--short] [--pictures hosted|carried] [--person FILE.json]
+       [--base URL] [--data DIR]
        (the password is read from STILL_LINE_SMTP_PASSWORD)
   code PERSON.json --of card|page --out FILE.png|FILE.svg [--size PX]
   check FILE.json [--person FILE.json] [--base URL]`;

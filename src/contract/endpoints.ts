@@ -2,7 +2,7 @@
 import { contentHash } from "@/core/addresses";
 import { findingCodes } from "@/core/checks";
 import { iconLook, iconSize } from "@/core/icons";
-import { codeContents, installForms } from "@/core/install";
+import { codeContents, installForms, picturePlaces } from "@/core/install-kinds";
 import { calendarEvent, networkKind, type NetworkKind } from "@/core/links";
 import {
   darkLookValue,
@@ -31,8 +31,8 @@ import {
 } from "@/core/values";
 import { get, patch, post, put, remove } from "./endpoint";
 import { iconChoice, type AddedIcons, type DrawnIcon, type OwnIcon } from "./icons";
-import { installPatch, newInstall, type ComparedInstall } from "./installs";
-import { mailAddress, outgoingServer, type OutgoingServer } from "./outgoing";
+import { installTick, newInstall, type ComparedInstall } from "./installs";
+import { mailAddress, outgoingServer } from "./outgoing";
 import type {
   AddedFiles,
   AddressCheck,
@@ -268,10 +268,10 @@ export const endpoints = {
   hostPicturesHere: remove("/api/signatures/:id/pictures/publish").json<void>(),
   zipPictures: get("/api/signatures/:id/pictures/zip").bytes(),
   downloadKit: get("/api/signatures/:id/kits/:kind")
-    .query(object({ pictures: maybe(choice("hosted", "carried")), person: maybe(id) }))
+    .query(object({ pictures: maybe(choice(...picturePlaces)), person: maybe(id) }))
     .bytes(),
   sendTest: post("/api/signatures/:id/test")
-    .body(object({ to: mailAddress, form: choice(...installForms) }))
+    .body(object({ to: mailAddress, form: choice(...installForms), pictures: choice(...picturePlaces) }))
     .json<void>(),
   drawCode: get("/api/signatures/:id/code")
     .query(
@@ -284,14 +284,13 @@ export const endpoints = {
     .bytes(),
   recordInstall: post("/api/signatures/:id/installs").body(newInstall).json<{ id: string }>(),
   compareInstall: get("/api/installs/:id").json<ComparedInstall>(),
-  describeInstall: patch("/api/installs/:id").body(installPatch).json<void>(),
+  tickInstall: put("/api/installs/:id/ticks").body(installTick).json<void>(),
   renewInstall: post("/api/installs/:id/renew")
     .body(object({ revision: count(1, 1e9) }))
     .json<void>(),
   removeInstall: remove("/api/installs/:id").json<void>(),
   restoreInstall: post("/api/installs/:id/restore").json<void>(),
 
-  findOutgoing: get("/api/outgoing").json<{ server: OutgoingServer | null }>(),
   keepOutgoing: put("/api/outgoing").body(outgoingServer).json<void>(),
   forgetOutgoing: remove("/api/outgoing").json<void>(),
   tryOutgoing: post("/api/outgoing/try").body(outgoingServer).json<void>(),

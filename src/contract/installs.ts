@@ -6,8 +6,8 @@ import {
   type InstallForm,
   type InstallUse,
   type KitKind,
-} from "@/core/install";
-import { choice, count, list, maybe, object, text, words } from "@/core/values";
+} from "@/core/install-kinds";
+import { choice, count, flag, object, text, words } from "@/core/values";
 
 /** What somebody says of an install. */
 export const newInstall = object({
@@ -21,14 +21,10 @@ export const newInstall = object({
   note: text(2000),
 });
 
-export const installPatch = object({
-  account: maybe(text(120)),
-  use: maybe(choice(...installUses)),
-  by: maybe(text(120)),
-  note: maybe(text(2000)),
-  ticked: maybe(
-    list(words("What was looked at", 300, "Name what was looked at."), { most: 100, what: "ticks" }),
-  ),
+/** One thing that somebody has to look at: whether it was seen. */
+export const installTick = object({
+  says: words("What was looked at", 600, "Name what was looked at."),
+  seen: flag,
 });
 
 export interface Install {
@@ -44,6 +40,7 @@ export interface Install {
   readonly use: InstallUse;
   readonly by: string;
   readonly note: string;
+  /** What was looked at in the real client, in the words of what there is to look at. */
   readonly ticked: readonly string[];
   /** ms since 1970. */
   readonly installedAt: number;

@@ -237,7 +237,7 @@ test("installs are recorded, told to be out of date, compared and brought up to 
   await expect(list).toContainText("2 installs, all up to date");
   await list.getByText("Did it go right?").first().click();
   const box = list.getByRole("checkbox", { name: /^All 7 pictures show/ });
-  const kept = page.waitForResponse((answer) => answer.request().method() === "PATCH" && answer.ok());
+  const kept = page.waitForResponse((answer) => answer.url().endsWith("/ticks") && answer.ok());
   await box.check();
   await kept;
   await expect(list.getByText(/1 of \d+ looked at/)).toBeVisible();

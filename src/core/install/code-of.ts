@@ -1,8 +1,6 @@
 /** What a person's code to scan holds. */
+import type { CodeContent } from "../install-kinds";
 import { buildCard, fieldLink, fieldValue, type Person } from "../people";
-
-export const codeContents = ["card", "page"] as const;
-export type CodeContent = (typeof codeContents)[number];
 
 /** The person's contact card, or the address of their page; null where they have none. */
 export function codeOf(of: CodeContent, person: Person | null): string | null {

@@ -2,17 +2,10 @@
 import type { Node } from "prosemirror-model";
 import { readTags } from "../html";
 import { grafted, type GraftedPicture, type GraftPlace, type HostFile, type HostForm } from "../graft";
+import type { PicturesIn } from "../install-kinds";
 import { withDensity } from "../pictures";
 import type { DestinationId } from "../signature";
-import {
-  carried,
-  densityOfCss,
-  html,
-  type Form,
-  type KitFile,
-  type KitSource,
-  type PicturesIn,
-} from "./kits";
+import { carried, densityOfCss, html, type Form, type KitFile, type KitSource } from "./kits";
 import { pathsIn, placePictures } from "./place-pictures";
 
 /** Where the pictures of a form of file can be: a message holds HTML alone. */

@@ -12,15 +12,8 @@ import { readImportFile, importHtml } from "../importing";
 import { readPerson, type Person } from "../people";
 import { readBinaryPlist } from "../plist";
 import { parseSignature, shortForm } from "../signature";
-import {
-  kitFiles,
-  kitKinds,
-  picturesOfKit,
-  zipKit,
-  type KitFile,
-  type KitKind,
-  type KitSource,
-} from "./index";
+import { kitFiles, picturesOfKit, zipKit, type KitFile, type KitSource } from "./index";
+import { kitKinds, type KitKind } from "../install-kinds";
 
 const base = "https://pictures.harrowfen.example";
 const tamsin: Person = readPerson(JSON.parse(readFileSync("demo/people/tamsin-okafor.json", "utf8")));

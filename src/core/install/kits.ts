@@ -5,6 +5,7 @@
 import type { Node } from "prosemirror-model";
 import { compile, fileNameOf, fileText } from "../compile";
 import { withUnsaid } from "../importing";
+import type { InstallForm, KitKind, PicturesIn } from "../install-kinds";
 import {
   base64,
   bytesEntity,
@@ -22,20 +23,6 @@ import { codePng, codeSvg, mostInCode } from "../qr";
 import type { DestinationId } from "../signature";
 import { pathsIn, placePictures, type KitPictures } from "./place-pictures";
 import { richText } from "./rich-text";
-
-export const kitKinds = [
-  "webmail",
-  "desktop-document",
-  "desktop-browser",
-  "desktop-open",
-  "phone",
-  "anything",
-] as const;
-
-export type KitKind = (typeof kitKinds)[number];
-
-/** Where its pictures lie: at their public addresses, or in the kit itself. */
-export type PicturesIn = "hosted" | "carried";
 
 /** Kinds whose kit carries its pictures unless asked otherwise, and why. */
 export const carriedByItself: Readonly<Record<KitKind, string | null>> = {
@@ -286,6 +273,18 @@ const kits: Readonly<Record<KitKind, (form: Form) => readonly KitFile[]>> = {
   anything: anythingKit,
 };
 
+/** Where a kind's kit has its pictures unless asked otherwise. */
+export const usualPlace = (kind: KitKind): PicturesIn =>
+  carriedByItself[kind] === null ? "hosted" : "carried";
+
+/** The forms that a kit holds: the full one, and that of replies where it is another one. */
+const formsOf = (source: KitSource, picturesIn: PicturesIn): readonly [full: Form, short?: Form] => [
+  { name: source.name, document: source.full, source, picturesIn },
+  ...(source.short
+    ? ([{ name: `${source.name} in replies`, document: source.short, source, picturesIn }] as const)
+    : ([] as const)),
+];
+
 /**
  * The files of a kit, both forms where a reply holds another one. Pictures that the source has no bytes of stay at their
  * addresses. Throws a RangeError for a base that is no http address.
@@ -293,17 +292,17 @@ const kits: Readonly<Record<KitKind, (form: Form) => readonly KitFile[]>> = {
 export function kitFiles(
   kind: KitKind,
   source: KitSource,
-  picturesIn: PicturesIn = carriedByItself[kind] === null ? "hosted" : "carried",
+  picturesIn: PicturesIn = usualPlace(kind),
 ): readonly KitFile[] {
-  const forms: readonly Form[] = [
-    { name: source.name, document: source.full, source, picturesIn },
-    ...(source.short
-      ? [{ name: `${source.name} in replies`, document: source.short, source, picturesIn }]
-      : []),
-  ];
   const { person } = source;
   const card = kind === "anything" && person?.name ? cardFiles(person) : [];
-  return [...forms.flatMap((form) => kits[kind](form)), ...card];
+  return [...formsOf(source, picturesIn).flatMap((form) => (form ? kits[kind](form) : [])), ...card];
+}
+
+/** The letter of a kit, which is sent as a test: the very bytes of its `.eml`. */
+export function kitLetter(source: KitSource, form: InstallForm, picturesIn: PicturesIn): KitFile {
+  const [full, short] = formsOf(source, picturesIn);
+  return draft(form === "short" ? (short ?? full) : full);
 }
 
 /** The paths of all hosted pictures of a kit's source, for finding their bytes. */

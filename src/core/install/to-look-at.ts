@@ -1,10 +1,9 @@
 /** What somebody has to look at in the real client, since no stand-in is that client: made from the signature itself. */
 import type { Node } from "prosemirror-model";
 import type { Finding } from "../checks";
+import type { InstallForm, InstallUse, KitKind } from "../install-kinds";
 import type { Person } from "../people";
 import { image, linksOf, picturesOf } from "../signature";
-import type { KitKind } from "./kits";
-import type { InstallForm, InstallUse } from "./record";
 
 export type LookedAtIn =
   | "where it is installed"

@@ -1,6 +1,6 @@
 /** The tables. Times are milliseconds since 1970; documents are the signature's own JSON. */
 import { index, integer, primaryKey, sqliteTable, text } from "drizzle-orm/sqlite-core";
-import { installForms, installUses, kitKinds } from "@/core/install";
+import { installForms, installUses, kitKinds } from "@/core/install-kinds";
 import { originalTypes } from "@/core/pictures";
 
 export const people = sqliteTable("people", {

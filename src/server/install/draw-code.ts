@@ -1,9 +1,10 @@
 /** The code to scan of the person that a signature is for. */
 import { fileNameOf } from "@/core/compile";
-import { codeOf, type CodeContent } from "@/core/install";
+import { codeOf } from "@/core/install";
+import type { CodeContent } from "@/core/install-kinds";
 import { codePng, codeSvg, largestCode, smallestCode } from "@/core/qr";
 import { Refusal } from "../http/refusal";
-import { findPerson } from "../people/people";
+import { findDetails } from "../people/people";
 import { findSignature } from "../signatures/signatures";
 import type { DownloadedKit } from "./download-kit";
 
@@ -19,7 +20,7 @@ export async function drawCode(signatureId: string, { of, form, size }: WantedCo
   if (size < smallestCode || size > largestCode)
     throw new Refusal(400, "bad-size", `A code is ${smallestCode} to ${largestCode} px large.`);
   const { personId } = await findSignature(signatureId);
-  const person = personId === null ? null : ((await findPerson(personId))?.person ?? null);
+  const person = await findDetails(personId);
   const text = codeOf(of, person);
   if (person === null || text === null)
     throw new Refusal(404, "no-code", of === "card" ? "It is drawn for nobody." : "This person has no page.");

@@ -4,7 +4,8 @@ import path from "node:path";
 import { eq } from "drizzle-orm";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { emptyPerson } from "@/core/people";
-import { starterPatterns } from "@/core/signature";
+import { checkSignature } from "@/core/checks";
+import { blankSignature, starterPatterns } from "@/core/signature";
 import { database } from "../database/database";
 import { people } from "../database/schema";
 import { addPerson } from "../people/people";
@@ -17,12 +18,13 @@ import {
 } from "../signatures/signatures";
 import {
   compareInstall,
-  describeInstall,
+  installsOf,
   listInstalls,
   recordInstall,
   removeInstall,
   renewInstall,
   restoreInstall,
+  tickInstall,
   type NewInstall,
 } from "./installs";
 
@@ -62,26 +64,25 @@ const setTitle = async (title: string): Promise<void> => {
 describe("installs", () => {
   it("are up to date until a detail changes, and again when they are renewed", async () => {
     const { id } = await recordInstall(signature, { ...said, revision: 1 });
-    expect(await listInstalls(signature)).toMatchObject([
+    expect(await listInstalls()).toMatchObject([
       { id, ...said, revision: 1, personName: "Ada Quill", signatureName: "Installed", changes: null },
     ]);
     await setTitle("Head of Cold Store");
-    const [late] = await listInstalls(signature);
+    const [late] = await listInstalls();
     expect(late?.changes).toEqual(["Title is “Head of Cold Store” now, no longer “Curator”."]);
     const compared = await compareInstall(id);
     expect([compared.before.includes("Curator"), compared.after.includes("Curator")]).toEqual([true, false]);
-    await describeInstall(id, { ticked: ["links"], note: "seen on the phone" });
-    expect((await listInstalls(signature))[0]).toMatchObject({
-      ticked: ["links"],
-      note: "seen on the phone",
-    });
+    // Two that come together are both kept.
+    await Promise.all(["a", "b", "c"].map((says) => tickInstall(id, { says, seen: true })));
+    await tickInstall(id, { says: "b", seen: false });
+    expect([...((await listInstalls())[0]?.ticked ?? [])].sort()).toEqual(["a", "c"]);
     await renewInstall(id, 1);
-    expect((await listInstalls(signature))[0]).toMatchObject({ changes: null, ticked: [] });
+    expect((await listInstalls())[0]).toMatchObject({ changes: null, ticked: [] });
   });
 
   it("are told what changed in the signature since", async () => {
     const { document } = await findSignature(signature);
-    const [{ id } = { id: "" }] = await listInstalls(signature);
+    const [{ id } = { id: "" }] = await listInstalls();
     const changed = JSON.parse(JSON.stringify(document)) as { attrs: { textColor: string } };
     changed.attrs.textColor = "#123456";
     await saveDocument(signature, changed, 1);
@@ -100,10 +101,25 @@ describe("installs", () => {
       mail: "jo@harrowfen.example",
     });
     await describeSignature(signature, { personId: "jo" });
-    const [{ id } = { id: "" }] = await listInstalls(signature);
+    const [{ id } = { id: "" }] = await listInstalls();
     expect(await compareInstall(id)).toMatchObject({ personName: "Ada Quill", changes: null });
     await (await database()).delete(people).where(eq(people.id, "ada"));
     expect(await compareInstall(id)).toMatchObject({ personName: "Ada Quill", changes: null });
+  });
+
+  it("say what there is to look at for whose they are, and what was found only for whom it is drawn for", async () => {
+    const found = checkSignature(blankSignature(1, 1), { person: null, base: "http://127.0.0.1" });
+    const severity = "attention" as const;
+    const findings = found.map((finding) => ({ ...finding, severity, message: "It is wide." }));
+    const says = async (personId: string | null): Promise<string> => {
+      const [first] = await installsOf({ id: signature, personId }, findings);
+      return (first?.toLookAt ?? []).map((each) => each.says).join("\n");
+    };
+    expect(found.length).toBeGreaterThan(0);
+    expect(await says("jo")).toContain("ada@harrowfen.example");
+    expect(await says("jo")).not.toContain("It is wide.");
+    // Who is not in the directory any more is nobody.
+    expect(await says(null)).toContain("It is wide.");
   });
 
   it("are removed, taken back, and gone with a deleted signature", async () => {

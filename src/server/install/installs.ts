@@ -3,15 +3,17 @@ import { randomUUID } from "node:crypto";
 import { and, desc, eq, isNull, type SQL } from "drizzle-orm";
 import type { Node } from "prosemirror-model";
 import type { ComparedInstall, Install } from "@/contract";
+import type { Finding } from "@/core/checks";
 import { compile } from "@/core/compile";
-import { whatChanged, type InstallForm, type InstallUse, type KitKind, type Told } from "@/core/install";
+import { toLookAt, whatChanged, type ToLookAt, type Told } from "@/core/install";
+import type { InstallForm, InstallUse, KitKind } from "@/core/install-kinds";
 import { readPerson, type Person } from "@/core/people";
 import { hasShortForm, parseSignature, shortForm } from "@/core/signature";
 import { publicBase } from "../addresses/public-address";
 import { database } from "../database/database";
 import { installs, people, signatures } from "../database/schema";
 import { notFound, Refusal } from "../http/refusal";
-import { findPerson, toPerson } from "../people/people";
+import { findDetails, toPerson } from "../people/people";
 import { findSignature, type StoredSignature } from "../signatures/signatures";
 
 type InstallRow = typeof installs.$inferSelect;
@@ -41,7 +43,7 @@ async function madeOf(
       "changed-since",
       "The signature was changed since this page was opened: look at it once more, then record what is installed.",
     );
-  const person = personId === null ? null : ((await findPerson(personId))?.person ?? null);
+  const person = await findDetails(personId);
   return {
     revision,
     personId: person && personId,
@@ -90,22 +92,23 @@ export async function renewInstall(id: string, revision: number): Promise<void> 
     .where(eq(installs.id, id));
 }
 
-export interface InstallPatch {
-  readonly account?: string | undefined;
-  readonly use?: InstallUse | undefined;
-  readonly by?: string | undefined;
-  readonly note?: string | undefined;
-  readonly ticked?: readonly string[] | undefined;
-}
-
-export async function describeInstall(id: string, { ticked, ...said }: InstallPatch): Promise<void> {
-  await findRow(id);
-  const values = {
-    ...Object.fromEntries(Object.entries(said).filter(([, value]) => value !== undefined)),
-    ...(ticked ? { ticked: JSON.stringify(ticked) } : {}),
-  };
-  if (Object.keys(values).length > 0)
-    await (await database()).update(installs).set(values).where(eq(installs.id, id));
+/** Keeps that something in an install was looked at, or that it was not. */
+export async function tickInstall(
+  id: string,
+  { says, seen }: { readonly says: string; readonly seen: boolean },
+): Promise<void> {
+  const db = await database();
+  // Written over nothing but what was read, so that ticks that come together are all kept.
+  for (;;) {
+    const { ticked: before } = await findRow(id);
+    const others = (JSON.parse(before) as string[]).filter((each) => each !== says);
+    const written = await db
+      .update(installs)
+      .set({ ticked: JSON.stringify(seen ? [...others, says] : others) })
+      .where(and(eq(installs.id, id), eq(installs.ticked, before)))
+      .returning({ id: installs.id });
+    if (written.length > 0) return;
+  }
 }
 
 const setRemoved = async (id: string, removedAt: number | null): Promise<void> => {
@@ -146,14 +149,23 @@ const toldNow = ({ row, signature, person }: Beside, base: string): Told => ({
   base,
 });
 
-function toInstall({ row, signature }: Beside, then: Told, now: Told): Install {
+/** What changed since; asked of the HTML only where something that it is made of did. */
+function changesOf(beside: Beside, base: string): readonly string[] | null {
+  const { row, signature, person } = beside;
+  const details = person ? JSON.stringify(toPerson(person).person) : row.person;
+  if (row.document === signature.document && row.person === details && row.base === base) return null;
+  return whatChanged(toldThen(row), toldNow(beside, base));
+}
+
+function toInstall(beside: Beside, base: string): Install {
+  const { row, signature } = beside;
   const { id, signatureId, form, revision, kind, account, use, by, note, installedAt } = row;
   return {
     ...{ id, signatureId, form, revision, kind, account, use, by, note, installedAt },
     signatureName: signature.name,
-    personName: then.person?.name ?? null,
+    personName: personOf(row.person)?.name ?? null,
     ticked: JSON.parse(row.ticked) as string[],
-    changes: whatChanged(then, now),
+    changes: changesOf(beside, base),
   };
 }
 
@@ -167,23 +179,45 @@ const besides = async (wanted: SQL | undefined): Promise<readonly Beside[]> =>
     .where(and(isNull(installs.removedAt), isNull(signatures.deletedAt), wanted))
     .orderBy(desc(installs.installedAt));
 
-/** Installs of signatures that are not deleted, of one or of all; the newest first. */
-export async function listInstalls(signatureId?: string): Promise<readonly Install[]> {
-  const [rows, base] = await Promise.all([
-    besides(signatureId === undefined ? undefined : eq(installs.signatureId, signatureId)),
-    publicBase(),
-  ]);
-  return rows.map((each) => toInstall(each, toldThen(each.row), toldNow(each, base)));
+/** Installs of all signatures that are not deleted; the newest first. */
+export async function listInstalls(): Promise<readonly Install[]> {
+  const [rows, base] = await Promise.all([besides(undefined), publicBase()]);
+  return rows.map((each) => toInstall(each, base));
+}
+
+/** An install with what somebody has to look at in it. */
+interface ListedInstall {
+  readonly install: Install;
+  readonly toLookAt: readonly ToLookAt[];
+}
+
+/** Installs of one signature; the newest first. What was found in it counts for whom it is drawn for. */
+export async function installsOf(
+  { id, personId }: Pick<StoredSignature, "id" | "personId">,
+  findings: readonly Finding[],
+): Promise<readonly ListedInstall[]> {
+  const [rows, base] = await Promise.all([besides(eq(installs.signatureId, id)), publicBase()]);
+  return rows.map((each) => ({
+    install: toInstall(each, base),
+    toLookAt: toLookAt({
+      ...each.row,
+      ...toldNow(each, base),
+      findings: each.row.personId === personId ? findings : [],
+    }),
+  }));
 }
 
 /** One install as it looks, beside what its signature is now. Refuses one that is removed, or whose signature is deleted. */
 export async function compareInstall(id: string): Promise<ComparedInstall> {
   const [[found], base] = await Promise.all([besides(eq(installs.id, id)), publicBase()]);
   if (!found) throw notFound("install");
-  const [then, now] = [toldThen(found.row), toldNow(found, base)];
-  const html = (told: Told): string =>
-    compile(told.document, { destination: "webmail-paste", person: told.person, base: told.base });
+  const html = ({ document, person }: Told): string =>
+    compile(document, { destination: "webmail-paste", person, base });
   // Pictures that were at another address are still here.
-  const before = html({ ...then, base });
-  return { ...toInstall(found, then, now), before, after: html(now), base };
+  return {
+    ...toInstall(found, base),
+    before: html(toldThen(found.row)),
+    after: html(toldNow(found, base)),
+    base,
+  };
 }

@@ -2,6 +2,7 @@ import { mkdtemp, readFile, rm, stat } from "node:fs/promises";
 import net, { type AddressInfo } from "node:net";
 import os from "node:os";
 import path from "node:path";
+import { unzipSync } from "fflate";
 import PostalMime from "postal-mime";
 import { generate } from "selfsigned";
 import { SMTPServer, type SMTPServerOptions } from "smtp-server";
@@ -10,6 +11,7 @@ import { emptyPerson } from "@/core/people";
 import { starterPatterns } from "@/core/signature";
 import { database } from "../database/database";
 import { settings } from "../database/schema";
+import { downloadKit } from "../install/download-kit";
 import { addPerson } from "../people/people";
 import { describeSignature, startSignature } from "../signatures/signatures";
 import { handOver, tryServer, type Letter, type MailServer } from "./hand-over";
@@ -180,7 +182,7 @@ describe("the kept server", () => {
 
   it("is off until it is set up, and its password is nowhere in the clear", async () => {
     const signature = await startSignature(starterPatterns[0]?.document.toJSON());
-    await expect(sendTest(signature, { to: wanted.from, form: "full" })).rejects.toThrow(
+    await expect(sendTest(signature, { to: wanted.from, form: "full", pictures: "hosted" })).rejects.toThrow(
       "Set up a mail server first",
     );
     expect(await findOutgoing()).toBeNull();
@@ -225,11 +227,15 @@ describe("the kept server", () => {
     const port = String(await serve({ secure: true }));
     await keepOutgoing({ ...wanted, port });
     await tryOutgoing({ ...wanted, port, password: "" }, trusting());
-    await sendTest(signature, { to: "eve@harrowfen.example", form: "full" }, trusting());
+    await sendTest(signature, { to: "eve@harrowfen.example", form: "full", pictures: "hosted" }, trusting());
     expect(taken).toHaveLength(1);
     expect(taken[0]).toMatchObject({ from: wanted.from, to: ["eve@harrowfen.example"] });
     const read = await PostalMime.parse(taken[0]?.raw ?? "");
     expect(read.bcc).toBeUndefined();
     expect(read.html).toContain("<table");
+    // The very bytes of the kit's letter, but for the line end that ends every letter on its way.
+    const zip = unzipSync((await downloadKit(signature, "phone")).bytes);
+    const [letter] = Object.entries(zip).filter(([name]) => name.endsWith(".eml"));
+    expect(taken[0]?.raw).toBe(new TextDecoder().decode(letter?.[1]));
   });
 });

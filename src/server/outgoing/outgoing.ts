@@ -1,18 +1,16 @@
 /** The mail server of the user's own: kept with its password sealed, off until it is set up, and used to send a test. */
 import { eq } from "drizzle-orm";
 import type { OutgoingServer } from "@/contract";
-import { kitFiles, picturesOfKit, type InstallForm } from "@/core/install";
-import { hasShortForm, parseSignature, shortForm } from "@/core/signature";
+import { kitLetter } from "@/core/install";
+import type { InstallForm, PicturesIn } from "@/core/install-kinds";
 import { choice, object, text } from "@/core/values";
-import { publicBase } from "../addresses/public-address";
 import { database } from "../database/database";
 import { settings } from "../database/schema";
 import { Refusal } from "../http/refusal";
-import { findPerson } from "../people/people";
+import { kitSource } from "../install/kit-source";
+import { findDetails } from "../people/people";
 import { setting } from "../settings/settings";
 import { findSignature } from "../signatures/signatures";
-import { kitPictures } from "../store/kit-pictures";
-import { pictureStore } from "../store/store";
 import { handOver, MailTrouble, tryServer, type MailServer, type Patience } from "./hand-over";
 import { seal, unseal } from "./seal";
 
@@ -95,22 +93,23 @@ async function orRefusal<T>(action: () => Promise<T>): Promise<T> {
 export const tryOutgoing = (wanted: WantedServer, patience?: Patience): Promise<void> =>
   orRefusal(async () => tryServer(await serverOf(wanted), patience));
 
-/** Sends a signature as the draft of its kit to an address. Refuses while nothing is set up, and with what went wrong. */
+export interface WantedTest {
+  readonly to: string;
+  readonly form: InstallForm;
+  readonly pictures: PicturesIn;
+}
+
+/** Sends a signature as the letter of its kit to an address. Refuses while nothing is set up, and with what went wrong. */
 export async function sendTest(
   signatureId: string,
-  { to, form }: { readonly to: string; readonly form: InstallForm },
+  { to, form, pictures }: WantedTest,
   patience?: Patience,
 ): Promise<void> {
   const found = await kept.find();
   if (!found) throw new Refusal(409, "not-set-up", "Set up a mail server first: nothing is sent until then.");
   const server = await serverOf({ ...found, password: "" });
-  const { name, personId, document } = await findSignature(signatureId);
-  const whole = parseSignature(document);
-  const full = form === "short" && hasShortForm(whole) ? shortForm(whole) : whole;
-  const person = personId === null ? null : ((await findPerson(personId))?.person ?? null);
-  const source = { name, full, short: null, person, base: await publicBase() };
-  const pictures = await kitPictures(pictureStore(), picturesOfKit(source));
-  const draft = kitFiles("phone", { ...source, pictures }).find(({ path }) => path.endsWith(".eml"));
-  if (!draft) throw new Error("the kit of phones has no letter");
-  await orRefusal(() => handOver(server, { from: found.from, to, raw: draft.bytes }, patience));
+  const signature = await findSignature(signatureId);
+  const source = await kitSource(signature, await findDetails(signature.personId));
+  const { bytes: raw } = kitLetter(source, form, pictures);
+  await orRefusal(() => handOver(server, { from: found.from, to, raw }, patience));
 }

@@ -22,6 +22,10 @@ export async function findPerson(id: string): Promise<DirectoryPerson | null> {
   return row ? toPerson(row) : null;
 }
 
+/** The details of whom something is for; null for nobody, and for who is not in the directory any more. */
+export const findDetails = async (id: string | null): Promise<Person | null> =>
+  id === null ? null : ((await findPerson(id))?.person ?? null);
+
 export async function findPersonByMail(mail: string): Promise<DirectoryPerson | null> {
   const [row] = await (await database()).select().from(people).where(eq(people.mail, mail.toLowerCase()));
   return row ? toPerson(row) : null;

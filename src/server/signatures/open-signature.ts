@@ -17,7 +17,7 @@ import { publicBase } from "../addresses/public-address";
 import { findAnswers } from "../links/answers";
 import { listNetworks } from "../links/networks";
 import { findOrganisation, type Organisation } from "../settings/organisation";
-import { findPerson, listPeople } from "../people/people";
+import { findDetails, listPeople } from "../people/people";
 import { findCuts } from "../pictures/cuts";
 import { colorsOfCuts } from "../pictures/picture-colors";
 import { factsOf } from "../pictures/facts";
@@ -64,7 +64,7 @@ async function findSurroundings(): Promise<Surroundings> {
 async function open(stored: StoredSignature, surroundings: Surroundings): Promise<OpenedSignature> {
   const { base, organisation, networks, gaps } = surroundings;
   const document = parseSignature(stored.document);
-  const person = stored.personId ? ((await findPerson(stored.personId))?.person ?? null) : null;
+  const person = await findDetails(stored.personId);
   const sources = pictureSourcesOf(document);
   const addresses = [...new Set(linksOf(document, person).map(({ href }) => href))];
   const [cuts, answers] = await Promise.all([findCuts(sources), findAnswers(addresses)]);
@@ -119,7 +119,7 @@ export async function openWaiting(): Promise<readonly OpenedWaiting[]> {
   return Promise.all(
     waiting.map(async ({ document, ...known }) => {
       const { personId } = await findSignature(known.signatureId);
-      const person = personId ? ((await findPerson(personId))?.person ?? null) : null;
+      const person = await findDetails(personId);
       return {
         ...known,
         base,

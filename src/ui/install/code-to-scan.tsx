@@ -3,7 +3,7 @@
 import { Download } from "lucide-react";
 import { useState } from "react";
 import { addressOf, endpoints } from "@/contract";
-import type { CodeContent } from "@/core/install";
+import type { CodeContent } from "@/core/install-kinds";
 import { buttonClass } from "../parts/button";
 import { TextField } from "../parts/fields/text-field";
 import { WordSwitch } from "../parts/fields/word-switch";

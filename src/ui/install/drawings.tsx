@@ -3,7 +3,7 @@
  * their clicks go.
  */
 import type { ReactNode } from "react";
-import type { KitKind } from "@/core/install";
+import type { KitKind } from "@/core/install-kinds";
 
 interface Place {
   readonly x: number;

@@ -3,7 +3,7 @@
 import { Printer } from "lucide-react";
 import Link from "next/link";
 import { useState } from "react";
-import type { KitKind } from "@/core/install";
+import type { KitKind } from "@/core/install-kinds";
 import { buttonClass } from "../parts/button";
 import { ChoiceField } from "../parts/fields/choice-field";
 import type { PersonChoice } from "../signature/signature-header";

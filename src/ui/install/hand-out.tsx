@@ -1,7 +1,8 @@
 "use client";
 
 import { Printer } from "lucide-react";
-import type { KitKind } from "@/core/install";
+import { useState, useSyncExternalStore } from "react";
+import type { KitKind, PicturesIn } from "@/core/install-kinds";
 import { Button } from "../parts/button";
 import { CopyButton } from "../parts/copy-button";
 import { localPictures } from "../parts/drawing/local-pictures";
@@ -21,13 +22,23 @@ interface Props {
   readonly compiled: CompiledForms;
   readonly base: string;
   readonly carried: string | null;
-  /** The address of this page. */
-  readonly address: string;
 }
+
+const unchanging = (): (() => void) => () => undefined;
+
+/** The address of the page, once it is in a browser. */
+const useOwnAddress = (): string =>
+  useSyncExternalStore(
+    unchanging,
+    () => location.href,
+    () => "",
+  );
 
 /** One page for one person: their signature, and how it gets into their mail. */
 export function HandOut(props: Props) {
-  const { id, name, revision, kind, personId, personName, compiled, base, carried, address } = props;
+  const { id, name, revision, kind, personId, personName, compiled, base, carried } = props;
+  const address = useOwnAddress();
+  const [pictures, setPictures] = useState<PicturesIn>(carried === null ? "hosted" : "carried");
   const about = installKinds[kind];
   return (
     <main className="mx-auto max-w-[820px] px-5 pb-10 pt-4 print:max-w-none print:px-0 print:pt-0">
@@ -63,6 +74,8 @@ export function HandOut(props: Props) {
           id={id}
           kind={kind}
           carried={carried}
+          pictures={pictures}
+          onPictures={setPictures}
           {...(personId === null ? {} : { person: personId })}
         />
       </div>

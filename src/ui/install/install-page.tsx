@@ -4,7 +4,7 @@ import Link from "next/link";
 import { useMemo, useRef, useState } from "react";
 import type { OutgoingServer } from "@/contract";
 import type { Finding } from "@/core/checks";
-import type { CodeContent, KitKind } from "@/core/install";
+import type { CodeContent, KitKind, PicturesIn } from "@/core/install-kinds";
 import type { Person } from "@/core/people";
 import { localPictures } from "../parts/drawing/local-pictures";
 import { SignatureFrame } from "../parts/drawing/signature-frame";
@@ -59,6 +59,10 @@ export function InstallPage(props: Props) {
     props;
   const [form, setForm] = useState<Form>(short ? props.form : "full");
   const [kind, setKind] = useState<KitKind>(props.kind);
+  /** Where the kits have their pictures, for those of which it was said. */
+  const [chosen, setChosen] = useState<Partial<Record<KitKind, PicturesIn>>>({});
+  const pictures = chosen[kind] ?? (carried[kind] === null ? "hosted" : "carried");
+  const mail = person?.mail ?? "";
   const steps = useRef<HTMLHeadingElement>(null);
   const shown = form === "short" ? (short ?? full) : full;
   const about = installKinds[kind];
@@ -101,7 +105,13 @@ export function InstallPage(props: Props) {
           <p className="text-soft">{about.about}</p>
           <KindSteps kind={kind} />
           {kind === "webmail" && <CopyButtons {...shown} base={base} />}
-          <KitDownload key={`kit-${kind}`} id={id} kind={kind} carried={carried[kind]} />
+          <KitDownload
+            id={id}
+            kind={kind}
+            carried={carried[kind]}
+            pictures={pictures}
+            onPictures={(next) => setChosen({ ...chosen, [kind]: next })}
+          />
           <HowItWent kind={kind} />
           {about.ownFile && (
             <GraftRoom key={kind} from={from} short={form === "short"} about={about.ownFile} />
@@ -109,10 +119,11 @@ export function InstallPage(props: Props) {
           {kind === "anything" && <CodeToScan id={id} known={props.codes} />}
           {(kind === "phone" || kind === "anything") && (
             <SendTest
-              key={`send-${kind}-${form}`}
+              key={`send-${kind}-${form}-${mail}`}
               id={id}
               form={form}
-              to={person?.mail ?? ""}
+              pictures={pictures}
+              to={mail}
               server={props.server}
             />
           )}
@@ -130,14 +141,14 @@ export function InstallPage(props: Props) {
               </span>
             </p>
           )}
-          <HandOn id={id} kind={kind} people={people} personId={props.personId} />
+          <HandOn key={props.personId} id={id} kind={kind} people={people} personId={props.personId} />
           <RecordInstall
-            key={`record-${kind}-${form}`}
+            key={`record-${kind}-${form}-${mail}`}
             id={id}
             revision={revision}
             kind={kind}
             form={form}
-            account={person?.mail ?? ""}
+            account={mail}
           />
         </section>
       </div>

@@ -1,4 +1,4 @@
-import type { KitKind } from "@/core/install";
+import type { KitKind } from "@/core/install-kinds";
 import { WhereToClick } from "./drawings";
 import { installKinds } from "./kinds";
 

@@ -2,7 +2,7 @@
  * The kinds of client that a signature is installed in: what one does there, step by step, what it looks like when it went
  * right, and what commonly goes wrong. Words that a client would use for its own settings are left to it.
  */
-import type { KitKind } from "@/core/install";
+import type { KitKind } from "@/core/install-kinds";
 
 export interface InstallKind {
   readonly name: string;

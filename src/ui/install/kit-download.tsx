@@ -1,9 +1,8 @@
 "use client";
 
 import { Download } from "lucide-react";
-import { useState } from "react";
 import { addressOf, endpoints } from "@/contract";
-import type { KitKind, PicturesIn } from "@/core/install";
+import type { KitKind, PicturesIn } from "@/core/install-kinds";
 import { buttonClass } from "../parts/button";
 import { WordSwitch } from "../parts/fields/word-switch";
 import { installKinds } from "./kinds";
@@ -20,11 +19,12 @@ interface KitProps {
   readonly carried: string | null;
   /** Whose details it has; left out, those that the signature is drawn for. */
   readonly person?: string;
+  readonly pictures: PicturesIn;
+  readonly onPictures: (next: PicturesIn) => void;
 }
 
 /** The files of a kind, with its pictures where they are wanted. */
-export function KitDownload({ id, kind, carried, person }: KitProps) {
-  const [picturesIn, setPicturesIn] = useState<PicturesIn>(carried === null ? "hosted" : "carried");
+export function KitDownload({ id, kind, carried, person, pictures, onPictures }: KitProps) {
   const choosable = kind !== "webmail";
   return (
     <div className="mt-3">
@@ -32,13 +32,13 @@ export function KitDownload({ id, kind, carried, person }: KitProps) {
         <div className="pb-2">
           <WordSwitch
             label="Pictures"
-            value={picturesIn}
+            value={pictures}
             choices={{ carried: "Pictures in the kit", hosted: "Pictures at their addresses" }}
-            onChange={setPicturesIn}
+            onChange={onPictures}
           />
           <p className="pt-1 text-xs text-soft">
-            {meaning[picturesIn]}
-            {picturesIn === "carried" && carried !== null && ` Here, ${carried}.`}
+            {meaning[pictures]}
+            {pictures === "carried" && carried !== null && ` Here, ${carried}.`}
           </p>
         </div>
       )}
@@ -46,7 +46,7 @@ export function KitDownload({ id, kind, carried, person }: KitProps) {
         href={addressOf(
           endpoints.downloadKit,
           { id, kind },
-          { pictures: picturesIn, ...(person === undefined ? {} : { person }) },
+          { pictures, ...(person === undefined ? {} : { person }) },
         )}
         download
         className={buttonClass(kind === "webmail" ? "plain" : "primary")}

@@ -1,8 +1,6 @@
 import { endpoints } from "@/contract";
 import { handle } from "@/server/http/handle";
-import { findOutgoing, forgetOutgoing, keepOutgoing } from "@/server/outgoing/outgoing";
-
-export const GET = handle(endpoints.findOutgoing, async () => ({ server: await findOutgoing() }));
+import { forgetOutgoing, keepOutgoing } from "@/server/outgoing/outgoing";
 
 export const PUT = handle(endpoints.keepOutgoing, async ({ body }) => keepOutgoing(body));
 

@@ -24,8 +24,8 @@ import {
   type Graft,
   type KitPicture,
   type KitPictures,
-  type PicturesIn,
 } from "@/core/install";
+import type { PicturesIn } from "@/core/install-kinds";
 import type { Person } from "@/core/people";
 import { hasShortForm, parseSignature, shortForm } from "@/core/signature";
 import { saveFile } from "../../parts/files/save-file";

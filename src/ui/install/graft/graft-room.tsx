@@ -2,7 +2,7 @@
 
 import { Download, FileInput } from "lucide-react";
 import { useEffect, useMemo, useRef, useState } from "react";
-import type { PicturesIn } from "@/core/install";
+import type { PicturesIn } from "@/core/install-kinds";
 import { Button } from "../../parts/button";
 import { localPictures } from "../../parts/drawing/local-pictures";
 import { SignatureFrame } from "../../parts/drawing/signature-frame";

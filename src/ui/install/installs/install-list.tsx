@@ -1,14 +1,16 @@
 "use client";
 
-import { Check, Link2, RefreshCw, Trash2, TriangleAlert } from "lucide-react";
+import { Link2, RefreshCw, Trash2 } from "lucide-react";
 import { useId, useState } from "react";
 import type { Install } from "@/contract";
-import type { InstallForm, KitKind, ToLookAt } from "@/core/install";
+import type { ToLookAt } from "@/core/install";
+import type { InstallForm, KitKind } from "@/core/install-kinds";
 import { Button } from "../../parts/button";
 import { IconButton } from "../../parts/icon-button";
 import { lazily } from "../../parts/lazily";
 import { formatCount } from "../../parts/format";
 import { howItCame, whereItIs } from "./install-words";
+import { OutOfDate, UpToDate } from "./standing";
 import { useInstallActions, type InstallActions } from "./use-install-actions";
 
 const comparison = lazily(() => import("./compare-dialog").then(({ CompareDialog }) => CompareDialog));
@@ -84,24 +86,20 @@ function InstallEntry({ listed: { install, toLookAt }, revision, actions, onPrep
         </IconButton>
       </div>
       {changes === null ? (
-        <p className="mt-1 flex items-center gap-1 text-sm text-lichen">
-          <Check size={14} aria-hidden />
-          Up to date
-        </p>
+        <UpToDate />
       ) : (
         <>
-          <p className="mt-1 flex items-center gap-1 text-sm font-medium text-clay">
-            <TriangleAlert size={14} aria-hidden />
-            Out of date
+          <div className="flex items-baseline justify-between">
+            <OutOfDate />
             <button
               type="button"
               aria-label={`Compare ${named}`}
-              className="ml-auto rounded-sm font-normal text-ink underline hover:text-pine"
+              className="rounded-sm text-sm underline hover:text-pine"
               onClick={() => setComparing(true)}
             >
               Compare
             </button>
-          </p>
+          </div>
           <ul className="mt-0.5 list-disc space-y-0.5 pl-4 text-sm">
             {changes.map((change) => (
               <li key={change} className="[overflow-wrap:anywhere]">
@@ -118,7 +116,8 @@ function InstallEntry({ listed: { install, toLookAt }, revision, actions, onPrep
           </div>
         </>
       )}
-      <LookedAt install={install} toLookAt={toLookAt} actions={actions} />
+      {/* Nothing is looked at yet in what was just brought up to date. */}
+      <LookedAt key={install.installedAt} install={install} toLookAt={toLookAt} actions={actions} />
       {comparing && <comparison.Component id={install.id} onClose={() => setComparing(false)} />}
     </li>
   );
@@ -135,12 +134,16 @@ function LookedAt({
   const title = useId();
   const done = toLookAt.filter(({ says }) => ticked.has(says)).length;
   const places = [...new Set(toLookAt.map(({ where }) => where))];
-  const set = (says: string, seen: boolean): void => {
-    const next = new Set(ticked);
-    if (seen) next.add(says);
-    else next.delete(says);
-    setTicked(next);
-    void actions.tick(install, [...next]);
+  const show = (says: string, seen: boolean): void =>
+    setTicked((before) => {
+      const next = new Set(before);
+      if (seen) next.add(says);
+      else next.delete(says);
+      return next;
+    });
+  const set = async (says: string, seen: boolean): Promise<void> => {
+    show(says, seen);
+    if (!(await actions.tick(install, says, seen))) show(says, !seen);
   };
   return (
     <details className="mt-1">
@@ -158,7 +161,7 @@ function LookedAt({
                   <input
                     type="checkbox"
                     checked={ticked.has(says)}
-                    onChange={(event) => set(says, event.target.checked)}
+                    onChange={(event) => void set(says, event.target.checked)}
                     className="mt-1 shrink-0 accent-pine"
                   />
                   <span className="min-w-0 [overflow-wrap:anywhere]">{says}</span>

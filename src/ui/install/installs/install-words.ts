@@ -1,7 +1,7 @@
 /** How installs are told of. */
 import { format } from "date-fns";
 import type { Install } from "@/contract";
-import type { InstallUse } from "@/core/install";
+import type { InstallUse } from "@/core/install-kinds";
 import { installKinds } from "../kinds";
 
 export const useNames: Readonly<Record<InstallUse, string>> = {

@@ -1,12 +1,12 @@
 "use client";
 
-import { Check, TriangleAlert } from "lucide-react";
 import Link from "next/link";
 import { useState } from "react";
 import type { Install } from "@/contract";
 import { WordSwitch } from "../../parts/fields/word-switch";
 import { formatCount } from "../../parts/format";
 import { howItCame, whereItIs } from "./install-words";
+import { OutOfDate, UpToDate } from "./standing";
 
 const filters = { all: "All", late: "Out of date" } as const;
 
@@ -83,16 +83,10 @@ function InstallRow({ install }: { readonly install: Install }) {
         </p>
       </div>
       {changes === null ? (
-        <p className="flex items-center gap-1 text-sm text-lichen">
-          <Check size={14} aria-hidden />
-          Up to date
-        </p>
+        <UpToDate />
       ) : (
         <div className="text-sm">
-          <p className="flex items-center gap-1 font-medium text-clay">
-            <TriangleAlert size={14} aria-hidden />
-            Out of date
-          </p>
+          <OutOfDate />
           {changes.slice(0, 3).map((change) => (
             <p key={change} className="[overflow-wrap:anywhere]">
               {change}

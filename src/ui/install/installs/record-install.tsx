@@ -5,7 +5,7 @@ import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { toast } from "sonner";
 import { endpoints } from "@/contract";
-import type { InstallForm, InstallUse, KitKind } from "@/core/install";
+import type { InstallForm, InstallUse, KitKind } from "@/core/install-kinds";
 import { ask } from "../../parts/asking/ask";
 import { Button } from "../../parts/button";
 import { TextField } from "../../parts/fields/text-field";

@@ -9,7 +9,8 @@ import { copyToClipboard } from "../../parts/clipboard";
 
 export interface InstallActions {
   readonly renew: (install: Install, revision: number) => Promise<void>;
-  readonly tick: (install: Install, ticked: readonly string[]) => Promise<void>;
+  /** Resolves to whether it was kept. */
+  readonly tick: (install: Install, says: string, seen: boolean) => Promise<boolean>;
   readonly remove: (install: Install) => Promise<void>;
   readonly copyLink: (install: Install) => void;
 }
@@ -33,10 +34,15 @@ export function useInstallActions(): InstallActions {
       );
       if (renewed) toast("Recorded as up to date.");
     },
-    tick: async ({ id }, ticked) => {
-      await attempt(() =>
-        ask(endpoints.describeInstall, { params: { id }, body: { ticked: [...ticked] }, keepalive: true }),
-      );
+    tick: async ({ id }, says, seen) => {
+      try {
+        // It is kept even where the page is left at once.
+        await ask(endpoints.tickInstall, { params: { id }, body: { says, seen }, keepalive: true });
+        return true;
+      } catch (error) {
+        toast.error((error as Error).message);
+        return false;
+      }
     },
     remove: async ({ id }) => {
       const params = { id };

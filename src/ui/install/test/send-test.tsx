@@ -1,9 +1,10 @@
 "use client";
 
 import { Send, Settings2 } from "lucide-react";
+import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { endpoints, mailAddress, type OutgoingServer } from "@/contract";
-import type { InstallForm } from "@/core/install";
+import type { InstallForm, PicturesIn } from "@/core/install-kinds";
 import { object } from "@/core/values";
 import { ask } from "../../parts/asking/ask";
 import { useContractForm } from "../../parts/asking/use-contract-form";
@@ -17,6 +18,8 @@ const serverRoom = lazily(() => import("./server-dialog").then(({ ServerDialog }
 interface Props {
   readonly id: string;
   readonly form: InstallForm;
+  /** Where the letter has its pictures. */
+  readonly pictures: PicturesIn;
   /** Where it most likely goes. */
   readonly to: string;
   /** Null while nothing is set up. */
@@ -26,13 +29,13 @@ interface Props {
 const letter = object({ to: mailAddress });
 
 /** Sending the letter of the kit to oneself, through a mail server of one's own. */
-export function SendTest({ id, form, to, server: known }: Props) {
-  const [server, setServer] = useState(known);
+export function SendTest({ id, form, pictures, to, server }: Props) {
+  const router = useRouter();
   const [setting, setSetting] = useState(false);
   const [said, setSaid] = useState("");
   const sending = useContractForm(letter, { to }, async (body) => {
     setSaid("");
-    await ask(endpoints.sendTest, { params: { id }, body: { ...body, form } });
+    await ask(endpoints.sendTest, { params: { id }, body: { ...body, form, pictures } });
     setSaid(`${server?.host ?? "The server"} has taken the letter for ${body.to}.`);
   });
   return (
@@ -69,7 +72,7 @@ export function SendTest({ id, form, to, server: known }: Props) {
         <serverRoom.Component
           server={server}
           from={to}
-          onKept={setServer}
+          onKept={() => router.refresh()}
           onClose={() => setSetting(false)}
         />
       )}

@@ -14,7 +14,7 @@ interface Props {
   readonly server: OutgoingServer | null;
   /** The address that it most likely sends from. */
   readonly from: string;
-  readonly onKept: (server: OutgoingServer | null) => void;
+  readonly onKept: () => void;
   readonly onClose: () => void;
 }
 
@@ -38,7 +38,7 @@ export function ServerDialog({ server, from, onKept, onClose }: Props) {
     async (body) => {
       await ask(endpoints.tryOutgoing, { body });
       await ask(endpoints.keepOutgoing, { body });
-      onKept((await ask(endpoints.findOutgoing)).server);
+      onKept();
       onClose();
     },
   );
@@ -47,7 +47,7 @@ export function ServerDialog({ server, from, onKept, onClose }: Props) {
   const forget = (): void =>
     void forgetting.attempt(async () => {
       await ask(endpoints.forgetOutgoing);
-      onKept(null);
+      onKept();
       onClose();
     });
 

@@ -1,7 +1,7 @@
-import { headers } from "next/headers";
 import { notFound } from "next/navigation";
 import { compile } from "@/core/compile";
-import { carriedByItself, kitKinds } from "@/core/install";
+import { carriedByItself } from "@/core/install";
+import { kitKinds } from "@/core/install-kinds";
 import { parseSignature } from "@/core/signature";
 import { publicBase } from "@/server/addresses/public-address";
 import { findPerson } from "@/server/people/people";
@@ -22,11 +22,10 @@ export default async function HandOutPage({ params, searchParams }: Props) {
   const { person: personId } = await searchParams;
   const kind = kitKinds.find((known) => known === asked);
   if (!kind) notFound();
-  const [signature, base, found, sent] = await Promise.all([
+  const [signature, base, found] = await Promise.all([
     orNotFound(() => findSignature(id)),
     publicBase(),
     personId === undefined ? null : findPerson(personId),
-    headers(),
   ]);
   if (personId !== undefined && !found) notFound();
   const document = parseSignature(signature.document);
@@ -45,7 +44,6 @@ export default async function HandOutPage({ params, searchParams }: Props) {
       }}
       base={base}
       carried={carriedByItself[kind]}
-      address={`http://${sent.get("host") ?? ""}/hand-out/${id}/${kind}${personId === undefined ? "" : `?person=${personId}`}`}
     />
   );
 }

@@ -2,9 +2,10 @@ import type { Node } from "prosemirror-model";
 import { compile } from "@/core/compile";
 import { commonWebmail, signatureOverrun } from "@/core/clients";
 import { withUnsaid } from "@/core/importing";
-import { carriedByItself, codeContents, codeOf, kitKinds, toLookAt } from "@/core/install";
+import { carriedByItself, codeOf } from "@/core/install";
+import { codeContents, kitKinds } from "@/core/install-kinds";
 import { hasShortForm, parseSignature, shortForm } from "@/core/signature";
-import { listInstalls } from "@/server/install/installs";
+import { installsOf } from "@/server/install/installs";
 import { findOutgoing } from "@/server/outgoing/outgoing";
 import { keptStillness } from "@/server/signatures/stillness";
 import type { CompiledForms } from "@/ui/install/copy-buttons";
@@ -26,12 +27,12 @@ export async function generateMetadata({ params }: Pick<Props, "params">) {
 export default async function SignatureInstallPage({ params, searchParams }: Props) {
   const { id } = await params;
   const asked = await searchParams;
-  const [signature, people, installs, server] = await Promise.all([
+  const [signature, people, server] = await Promise.all([
     openOrNotFound(id),
     peopleChoices(),
-    listInstalls(id),
     findOutgoing(),
   ]);
+  const installs = await installsOf(signature, signature.findings);
   const { person, base } = signature;
   const full = parseSignature(signature.document);
   // What leaves comes back as it was, wherever somebody brings it from; but no limit is passed for that.
@@ -67,15 +68,7 @@ export default async function SignatureInstallPage({ params, searchParams }: Pro
         people={people}
         server={server}
         codes={codeContents.filter((of) => codeOf(of, person) !== null)}
-        installs={installs.map((install) => ({
-          install,
-          toLookAt: toLookAt({
-            ...install,
-            document: install.form === "short" && hasShortForm(full) ? shortForm(full) : full,
-            person,
-            findings: signature.findings,
-          }),
-        }))}
+        installs={installs}
         findings={signature.findings.filter(
           ({ station, severity }) => station === "install" || severity === "break",
         )}
