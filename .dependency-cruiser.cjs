@@ -38,6 +38,17 @@ module.exports = {
       to: { path: "^src/(server|app|ui|cli|workers)|^node_modules/(react|next|drizzle-orm)/" },
     },
     {
+      name: "what-every-page-loads-is-light",
+      severity: "error",
+      comment:
+        "the contract is part of every page: what reads HTML, writes kits or draws codes is loaded where it is used",
+      from: { path: "^src/contract", pathNot: "\\.test\\.ts$" },
+      to: {
+        path: "^src/core/(install|importing|graft|source|qr|mail|plist|compile|clients)/",
+        dependencyTypesNot: ["type-only"],
+      },
+    },
+    {
       name: "server-knows-no-interface",
       severity: "error",
       from: { path: "^src/server" },

@@ -39,9 +39,9 @@ export function readHostedPath(path: string): HostedAddress | null {
 /** Whether an address is a path under our own public address; what follows need not be well formed. */
 export const isHosted = (address: string): boolean => address.startsWith("/h/");
 
-/** A hosted path under the public address; an address from elsewhere stays as it is. */
+/** A hosted path under the public address, whether that ends in a slash or not; an address from elsewhere stays as it is. */
 export const publicAddress = (address: string, base: string): string =>
-  isHosted(address) ? base + address : address;
+  isHosted(address) ? base.replace(/\/+$/, "") + address : address;
 
 /** Every hosted path in a text, in order, under whatever address it stands. */
 export const hostedPathsIn = (text: string): readonly string[] => text.match(anywhere) ?? [];

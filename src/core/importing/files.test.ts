@@ -55,6 +55,24 @@ describe("a file", () => {
     });
   });
 
+  it("of a saved page keeps its letters where they are sent as they are", async () => {
+    const page = [
+      "MIME-Version: 1.0",
+      'Content-Type: multipart/related; boundary="b"',
+      "",
+      "--b",
+      "Content-Type: text/html; charset=utf-8",
+      "Content-Transfer-Encoding: 8bit",
+      "Content-Location: https://harrowfen.example/",
+      "",
+      "<p>Élodie Ångström, ”Ж“ €</p>",
+      "--b--",
+      "",
+    ].join("\r\n");
+    const { html } = await readImportFile("a.mhtml", new TextEncoder().encode(page));
+    expect(html).toContain("<p>Élodie Ångström, ”Ж“ €</p>");
+  });
+
   it("of a web archive is a property list with a page and what it shows", async () => {
     const archive = createPlist({
       WebMainResource: {

@@ -1,5 +1,6 @@
 /** A signature put into a client's own file: that file again, and the pictures that lie beside it. */
 import type { Node } from "prosemirror-model";
+import { publicAddress } from "../addresses";
 import { readTags } from "../html";
 import { grafted, type GraftedPicture, type GraftPlace, type HostFile, type HostForm } from "../graft";
 import type { PicturesIn } from "../install-kinds";
@@ -79,10 +80,9 @@ export function graftFragment({ host, fileName, document, source, picturesIn }: 
   if (picturesIn === "hosted" || !graftPictures[host.form].includes("carried"))
     return { fragment: written, held: [], beside: [] };
   if (host.holdsPictures) {
-    const base = source.base.replace(/\/+$/, "");
     const held = pathsIn(written, source.base).flatMap((path) => {
       const picture = source.pictures.get(path);
-      return picture ? [{ address: base + path, ...picture }] : [];
+      return picture ? [{ address: publicAddress(path, source.base), ...picture }] : [];
     });
     return { fragment: written, held, beside: [] };
   }

@@ -3,6 +3,7 @@
  * document, person and pictures always give the same bytes. Paths are relative, with forward slashes.
  */
 import type { Node } from "prosemirror-model";
+import { publicAddress } from "../addresses";
 import { compile, fileNameOf, fileText } from "../compile";
 import { withUnsaid } from "../importing";
 import type { InstallForm, KitKind, PicturesIn } from "../install-kinds";
@@ -113,9 +114,7 @@ function documentKit(form: Form): readonly KitFile[] {
     return found ? `${folder}/${found.name}` : null;
   });
   const addressed = new Map(
-    [...pictures].map(
-      ([path, { picture }]) => [form.source.base.replace(/\/+$/, "") + path, picture] as const,
-    ),
+    [...pictures].map(([path, { picture }]) => [publicAddress(path, form.source.base), picture] as const),
   );
   return [
     file(named(form, ".htm"), "text/html;charset=utf-8", fileText(placed, "document-file")),
@@ -143,7 +142,7 @@ function archiveKit(form: Form): readonly KitFile[] {
             {
               WebResourceData: picture.bytes,
               WebResourceMIMEType: picture.type,
-              WebResourceURL: base.replace(/\/+$/, "") + path,
+              WebResourceURL: publicAddress(path, base),
             },
           ];
         });
@@ -231,7 +230,7 @@ function archivedPage(form: Form): KitFile {
           {
             picture: { type, bytes },
           },
-        ]) => bytesEntity(type, bytes, [["Content-Location", base.replace(/\/+$/, "") + path]]),
+        ]) => bytesEntity(type, bytes, [["Content-Location", publicAddress(path, base)]]),
       ),
     ],
     ' type="text/html";',

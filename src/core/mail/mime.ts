@@ -3,6 +3,8 @@
  * base64. The same parts always give the same bytes: a boundary is the first of a row that is in none of
  * the parts.
  */
+import { bytesOf, lettersOf } from "../values";
+
 export interface Entity {
   /** In their order; values are encoded where they are not ASCII. */
   readonly headers: readonly (readonly [name: string, value: string])[];
@@ -31,17 +33,12 @@ export function headerValue(text: string): string {
   return words.map((each) => `=?UTF-8?B?${base64(new TextEncoder().encode(each))}?=`).join(`${crlf} `);
 }
 
-export function base64(bytes: Uint8Array): string {
-  let binary = "";
-  for (let at = 0; at < bytes.length; at += 0x8000)
-    binary += String.fromCharCode(...bytes.subarray(at, at + 0x8000));
-  return btoa(binary);
-}
+export const base64 = (bytes: Uint8Array): string => btoa(lettersOf(bytes));
 
 /** The bytes of base64 (RFC 4648), white space in it left out. Null for what is none. */
 export function bytesOfBase64(text: string): Uint8Array | null {
   try {
-    return Uint8Array.from(atob(text.replace(/\s+/g, "")), (letter) => letter.charCodeAt(0));
+    return bytesOf(atob(text.replace(/\s+/g, "")));
   } catch {
     return null;
   }
@@ -49,12 +46,11 @@ export function bytesOfBase64(text: string): Uint8Array | null {
 
 /** The bytes of quoted-printable (RFC 2045, 6.7), given as its bytes; what is not written by its rules stays as it is. */
 export function bytesOfQuotedPrintable(written: Uint8Array): Uint8Array {
-  const text = Array.from(written, (byte) => String.fromCharCode(byte)).join("");
-  const read = text
+  const read = lettersOf(written)
     .replace(/[ \t]+(?=\r?\n|$)/g, "")
     .replace(/=\r?\n/g, "")
     .replace(/=([0-9a-f]{2})/gi, (_all, code: string) => String.fromCharCode(parseInt(code, 16)));
-  return Uint8Array.from(read, (letter) => letter.charCodeAt(0));
+  return bytesOf(read);
 }
 
 /** Bytes as quoted-printable (RFC 2045, 6.7), in lines of at most 76 characters; CR LF, CR and LF end lines. */

@@ -30,6 +30,7 @@ export {
 } from "./simple-values";
 export { complain, complaintOf, describeValue, type Check, type TypeOf, type Value } from "./value";
 export { textSize } from "./text-size";
+export { bytesOf, lettersOf } from "./byte-letters";
 export { joinBytes } from "./join-bytes";
 export { wordTable } from "./word-table";
 export { wholeWordAt } from "./whole-words";

@@ -2,7 +2,7 @@
 import { wordTable } from "../../values";
 import { readTags } from "../../html";
 import { base64, bytesOfBase64, bytesOfQuotedPrintable, quotedPrintableBytes } from "../../mail";
-import { joinBytes } from "../../values";
+import { bytesOf, joinBytes, lettersOf } from "../../values";
 import { byteText, lineEndOf, type Edit, type LineEnd } from "../byte-text";
 import { GraftError } from "../graft-error";
 import type { HostText } from "../host-file";
@@ -17,7 +17,7 @@ interface Headers {
 
 /** At the beginning of a file; null where no headers are. One byte is one letter here. */
 function readHeaders(bytes: Uint8Array): Headers | null {
-  const text = Array.from(bytes.subarray(0, 64 * 1024), (byte) => String.fromCharCode(byte)).join("");
+  const text = lettersOf(bytes.subarray(0, 64 * 1024));
   const found = /^(?:[!-9;-~]+:[^\r\n]*(?:\r\n|\r|\n)(?:[ \t][^\r\n]*(?:\r\n|\r|\n))*)+(?:\r\n|\r|\n)/.exec(
     text,
   );
@@ -63,10 +63,8 @@ const decoders = wordTable<(body: Uint8Array) => Uint8Array | null>({
   "8bit": (body) => body,
   binary: (body) => body,
   "quoted-printable": bytesOfQuotedPrintable,
-  base64: (body) => bytesOfBase64(Array.from(body, (byte) => String.fromCharCode(byte)).join("")),
+  base64: (body) => bytesOfBase64(lettersOf(body)),
 });
-
-const ascii = (text: string): Uint8Array => Uint8Array.from(text, (letter) => letter.charCodeAt(0));
 
 /** Null for what does not begin with headers of MIME. Throws a GraftError for what is no single part of HTML. */
 export function entityHost(bytes: Uint8Array): HostText | null {
@@ -87,7 +85,7 @@ export function entityHost(bytes: Uint8Array): HostText | null {
   const label = /charset\s*=\s*"?([^";\s]+)/i.exec(type)?.[1];
   const page = byteText(content, knownLabel(label), headers.lineEnd);
   const encode = (html: Uint8Array): Uint8Array => {
-    const inLines = (written: string): Uint8Array => ascii(written.replace(/\r\n/g, headers.lineEnd));
+    const inLines = (written: string): Uint8Array => bytesOf(written.replace(/\r\n/g, headers.lineEnd));
     if (transfer === "quoted-printable") return inLines(quotedPrintableBytes(html));
     if (transfer === "base64") return inLines(`${(base64(html).match(/.{1,76}/g) ?? []).join("\r\n")}\r\n`);
     return html;

@@ -6,6 +6,7 @@ import type { Node } from "prosemirror-model";
 import PostalMime from "postal-mime";
 import { readSignature } from "../../signature";
 import { PlistError, readBinaryPlist, type PlistValue } from "../../plist";
+import { bytesOf, lettersOf } from "../../values";
 import { decodeText } from "./decode-text";
 
 /** A picture that came along in a file. */
@@ -49,7 +50,7 @@ const escaped = (text: string): string =>
 export const htmlOfText = (text: string): string =>
   `<div style="white-space:pre-wrap">${escaped(text.replace(/\r\n?/g, "\n"))}</div>`;
 
-const bytesOf = (content: unknown): Uint8Array | null => {
+const contentBytes = (content: unknown): Uint8Array | null => {
   if (content instanceof Uint8Array) return content;
   if (content instanceof ArrayBuffer) return new Uint8Array(content);
   return typeof content === "string" ? new TextEncoder().encode(content) : null;
@@ -68,7 +69,7 @@ interface Located {
 
 /** A saved page names its parts by the addresses that they had (RFC 2557); each gets an id, which the parser hands on. */
 function withIds(bytes: Uint8Array): Located {
-  const raw = new TextDecoder("iso-8859-1").decode(bytes);
+  const raw = lettersOf(bytes);
   const locations = new Map<string, string>();
   if (!/^content-location:/im.test(raw)) return { bytes, locations };
   const written = raw
@@ -82,7 +83,7 @@ function withIds(bytes: Uint8Array): Located {
       return id === undefined ? `${block}\r\nContent-ID: <${own}>` : block;
     })
     .join("");
-  return { bytes: Uint8Array.from(written, (character) => character.charCodeAt(0)), locations };
+  return { bytes: bytesOf(written), locations };
 }
 
 /** A MIME message (RFC 5322, RFC 2387): a mail, or a page with what belongs to it. */
@@ -92,7 +93,7 @@ async function readMime(bytes: Uint8Array, isMessage: boolean): Promise<FileRead
   const pictures = new Map<string, BroughtPicture>();
   let page: string | null = null;
   mail.attachments.forEach((attachment, index) => {
-    const content = bytesOf(attachment.content);
+    const content = contentBytes(attachment.content);
     if (!content) return;
     if (page === null && attachment.mimeType === "text/html") page = decodeText(content);
     if (!attachment.mimeType.startsWith("image/")) return;
