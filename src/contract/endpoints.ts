@@ -48,6 +48,7 @@ import type {
   Removal,
   Replacement,
 } from "./pictures";
+import { toldSighting } from "./sightings";
 import { letterType, type DirectoryPerson, type LetterType, type Settled, type Version } from "./signatures";
 
 const original = contentHash("an original");
@@ -290,6 +291,12 @@ export const endpoints = {
     .json<void>(),
   removeInstall: remove("/api/installs/:id").json<void>(),
   restoreInstall: post("/api/installs/:id/restore").json<void>(),
+
+  keepSighting: post("/api/installs/:id/sightings").file(largestFile).json<{ id: string }>(),
+  tellSighting: put("/api/sightings/:id").body(toldSighting).json<void>(),
+  sightingPicture: get("/api/sightings/:id").bytes(),
+  removeSighting: remove("/api/sightings/:id").json<void>(),
+  restoreSighting: post("/api/sightings/:id/restore").json<void>(),
 
   keepOutgoing: put("/api/outgoing").body(outgoingServer).json<void>(),
   forgetOutgoing: remove("/api/outgoing").json<void>(),

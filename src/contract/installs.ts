@@ -8,6 +8,7 @@ import {
   type KitKind,
 } from "@/core/install-kinds";
 import { choice, count, flag, object, text, words } from "@/core/values";
+import type { Sighting, ToldSighting } from "./sightings";
 
 /** What somebody says of an install. */
 export const newInstall = object({
@@ -46,6 +47,8 @@ export interface Install {
   readonly installedAt: number;
   /** What the signature is otherwise now; null while the install is up to date. */
   readonly changes: readonly string[] | null;
+  /** What was found in the newest screenshot that was compared; null where none was since it was installed. */
+  readonly arrived: ToldSighting | null;
 }
 
 /** An install as it looks, beside the signature as it is now. */
@@ -53,4 +56,6 @@ export interface ComparedInstall extends Install {
   readonly before: string;
   readonly after: string;
   readonly base: string;
+  /** The newest first. */
+  readonly sightings: readonly Sighting[];
 }

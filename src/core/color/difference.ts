@@ -1,7 +1,9 @@
 /** How far two colours are apart to the eye. */
 import { converter, differenceCiede2000, differenceEuclidean, type Color, type Lab } from "culori/fn";
+import { knowModes } from "./modes";
 import { parseColor } from "./parse-color";
 
+knowModes();
 const ciede2000 = differenceCiede2000();
 const inLab = differenceEuclidean("lab");
 const rgb = (red: number, green: number, blue: number): Color => ({

@@ -4,8 +4,10 @@
  */
 import { converter, formatHex, formatHex8, type Oklch } from "culori/fn";
 import { remember } from "../memory";
+import { knowModes } from "./modes";
 import { parseColor } from "./parse-color";
 
+knowModes();
 const toOklch = converter("oklch");
 const toRgb = converter("rgb");
 

@@ -187,6 +187,28 @@ export const installs = sqliteTable(
   (table) => [index("installs_by_signature").on(table.signatureId, table.installedAt)],
 );
 
+/** Screenshots of what was received of an install. */
+export const sightings = sqliteTable(
+  "sightings",
+  {
+    id: text("id").primaryKey(),
+    installId: text("install_id")
+      .notNull()
+      .references(() => installs.id, { onDelete: "cascade" }),
+    /** Of the picture's bytes, which lie in the store as an original does. */
+    hash: text("hash").notNull(),
+    name: text("name").notNull(),
+    width: integer("width").notNull(),
+    height: integer("height").notNull(),
+    /** What was found in it; JSON, null where nothing was looked for. */
+    told: text("told"),
+    createdAt: integer("created_at").notNull(),
+    /** Set while it is removed and can be taken back. */
+    removedAt: integer("removed_at"),
+  },
+  (table) => [index("sightings_by_install").on(table.installId, table.createdAt)],
+);
+
 /** Patterns that were saved from signatures. */
 export const patterns = sqliteTable("patterns", {
   id: text("id").primaryKey(),

@@ -2,7 +2,7 @@
 import { randomUUID } from "node:crypto";
 import { and, desc, eq, isNull, type SQL } from "drizzle-orm";
 import type { Node } from "prosemirror-model";
-import type { ComparedInstall, Install } from "@/contract";
+import type { ComparedInstall, Install, Sighting } from "@/contract";
 import type { Finding } from "@/core/checks";
 import { compile } from "@/core/compile";
 import { toLookAt, whatChanged, type ToLookAt, type Told } from "@/core/install";
@@ -15,6 +15,7 @@ import { installs, people, signatures } from "../database/schema";
 import { notFound, Refusal } from "../http/refusal";
 import { findDetails, toPerson } from "../people/people";
 import { findSignature, type StoredSignature } from "../signatures/signatures";
+import { sightingsOf } from "./sightings";
 
 type InstallRow = typeof installs.$inferSelect;
 
@@ -157,7 +158,7 @@ function changesOf(beside: Beside, base: string): readonly string[] | null {
   return whatChanged(toldThen(row), toldNow(beside, base));
 }
 
-function toInstall(beside: Beside, base: string): Install {
+function toInstall(beside: Beside, base: string, seen: readonly Sighting[]): Install {
   const { row, signature } = beside;
   const { id, signatureId, form, revision, kind, account, use, by, note, installedAt } = row;
   return {
@@ -166,6 +167,8 @@ function toInstall(beside: Beside, base: string): Install {
     personName: personOf(row.person)?.name ?? null,
     ticked: JSON.parse(row.ticked) as string[],
     changes: changesOf(beside, base),
+    // What was seen of an earlier version says nothing of this one.
+    arrived: seen.find(({ told, createdAt }) => told && createdAt >= installedAt)?.told ?? null,
   };
 }
 
@@ -179,10 +182,17 @@ const besides = async (wanted: SQL | undefined): Promise<readonly Beside[]> =>
     .where(and(isNull(installs.removedAt), isNull(signatures.deletedAt), wanted))
     .orderBy(desc(installs.installedAt));
 
+/** The screenshots of each. */
+async function seenIn(rows: readonly Beside[]): Promise<(beside: Beside) => readonly Sighting[]> {
+  const seen = await sightingsOf(rows.map(({ row }) => row.id));
+  return ({ row }) => seen.get(row.id) ?? [];
+}
+
 /** Installs of all signatures that are not deleted; the newest first. */
 export async function listInstalls(): Promise<readonly Install[]> {
   const [rows, base] = await Promise.all([besides(undefined), publicBase()]);
-  return rows.map((each) => toInstall(each, base));
+  const seen = await seenIn(rows);
+  return rows.map((each) => toInstall(each, base, seen(each)));
 }
 
 /** An install with what somebody has to look at in it. */
@@ -197,8 +207,9 @@ export async function installsOf(
   findings: readonly Finding[],
 ): Promise<readonly ListedInstall[]> {
   const [rows, base] = await Promise.all([besides(eq(installs.signatureId, id)), publicBase()]);
+  const seen = await seenIn(rows);
   return rows.map((each) => ({
-    install: toInstall(each, base),
+    install: toInstall(each, base, seen(each)),
     toLookAt: toLookAt({
       ...each.row,
       ...toldNow(each, base),
@@ -213,9 +224,11 @@ export async function compareInstall(id: string): Promise<ComparedInstall> {
   if (!found) throw notFound("install");
   const html = ({ document, person }: Told): string =>
     compile(document, { destination: "webmail-paste", person, base });
+  const sightings = (await seenIn([found]))(found);
   // Pictures that were at another address are still here.
   return {
-    ...toInstall(found, base),
+    ...toInstall(found, base, sightings),
+    sightings,
     before: html(toldThen(found.row)),
     after: html(toldNow(found, base)),
     base,

@@ -22,7 +22,9 @@ export interface BucketSettings {
   readonly credentials: { readonly accessKeyId: string; readonly secretAccessKey: string } | null;
 }
 
-const contentType = (key: Exclude<StoreKey, { kind: "original" }>): string =>
+type HostedKey = Extract<StoreKey, { fileName: string }>;
+
+const contentType = (key: HostedKey): string =>
   key.kind === "cut" ? `image/${key.type}` : (fileTypeOf(key.fileName)?.type ?? "application/octet-stream");
 
 export function objectStore({ bucket, endpoint, region, credentials }: BucketSettings): PictureStore {
@@ -38,7 +40,7 @@ export function objectStore({ bucket, endpoint, region, credentials }: BucketSet
     checkKey(key);
     return {
       Bucket: bucket,
-      Key: key.kind === "original" ? `originals/${key.hash}` : hostedPath(key).slice(1),
+      Key: "fileName" in key ? hostedPath(key).slice(1) : `${key.kind}s/${key.hash}`,
     };
   };
   return {
@@ -48,9 +50,9 @@ export function objectStore({ bucket, endpoint, region, credentials }: BucketSet
           ...place(key),
           Body: bytes,
           ContentLength: bytes.length,
-          ...(key.kind === "original"
-            ? {}
-            : { ContentType: contentType(key), CacheControl: "public, max-age=31536000, immutable" }),
+          ...("fileName" in key
+            ? { ContentType: contentType(key), CacheControl: "public, max-age=31536000, immutable" }
+            : {}),
         }),
       );
     },

@@ -4,6 +4,8 @@ import type { HostedType } from "@/core/pictures";
 
 export type StoreKey =
   | { readonly kind: "original"; readonly hash: string }
+  /** A screenshot of what was received. */
+  | { readonly kind: "sighting"; readonly hash: string }
   | { readonly kind: "cut"; readonly hash: string; readonly fileName: string; readonly type: HostedType }
   /** What links lead to; its media type goes by the ending of its name. */
   | { readonly kind: "file"; readonly hash: string; readonly fileName: string };
@@ -20,6 +22,6 @@ export interface PictureStore {
 /** Hashes are hex digits and names are plain words, so that no key can lead out of its place. */
 export function checkKey(key: StoreKey): void {
   if (!isContentHash(key.hash)) throw new RangeError(`No content hash: ${JSON.stringify(key.hash)}`);
-  if (key.kind !== "original" && !isHostedFileName(key.fileName))
+  if ("fileName" in key && !isHostedFileName(key.fileName))
     throw new RangeError(`No file name of what is hosted: ${JSON.stringify(key.fileName)}`);
 }

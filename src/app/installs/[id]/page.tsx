@@ -3,6 +3,7 @@ import Link from "next/link";
 import { compareInstall } from "@/server/install/installs";
 import { howItCame, whereItIs } from "@/ui/install/installs/install-words";
 import { SideBySide } from "@/ui/install/installs/side-by-side";
+import { Sightings } from "@/ui/install/sightings/sightings";
 import { buttonClass } from "@/ui/parts/button";
 import { SiteHeader } from "@/ui/parts/site-header";
 import { orNotFound } from "../../or-not-found";
@@ -51,6 +52,7 @@ export default async function OwnInstallPage({ params }: Props) {
           </>
         )}
         <SideBySide install={install} />
+        <Sightings install={install} />
       </main>
     </>
   );

@@ -1,6 +1,7 @@
 "use client";
 
 import { Link2, RefreshCw, Trash2 } from "lucide-react";
+import Link from "next/link";
 import { useId, useState } from "react";
 import type { Install } from "@/contract";
 import type { ToLookAt } from "@/core/install";
@@ -9,6 +10,7 @@ import { Button } from "../../parts/button";
 import { IconButton } from "../../parts/icon-button";
 import { lazily } from "../../parts/lazily";
 import { formatCount } from "../../parts/format";
+import { saidOf } from "../../signature/stillness/said";
 import { howItCame, whereItIs } from "./install-words";
 import { OutOfDate, UpToDate } from "./standing";
 import { useInstallActions, type InstallActions } from "./use-install-actions";
@@ -67,7 +69,8 @@ interface EntryProps {
 }
 
 function InstallEntry({ listed: { install, toLookAt }, revision, actions, onPrepare }: EntryProps) {
-  const { changes, kind, form, note } = install;
+  const { changes, kind, form, note, arrived } = install;
+  const unstill = arrived && saidOf({ drift: arrived.parts });
   const [comparing, setComparing] = useState(false);
   const named = whereItIs(install);
   return (
@@ -116,6 +119,21 @@ function InstallEntry({ listed: { install, toLookAt }, revision, actions, onPrep
           </div>
         </>
       )}
+      <p className="mt-1 text-sm">
+        {arrived && (
+          <span className={unstill === "still" ? "text-lichen" : "text-clay"}>
+            As it arrived: {unstill}.{" "}
+          </span>
+        )}
+        <Link
+          href={`/installs/${install.id}#arrived`}
+          prefetch={false}
+          aria-label={`Compare ${named} with a screenshot`}
+          className="rounded-sm underline hover:text-pine"
+        >
+          {arrived ? "Look" : "Compare with a screenshot"}
+        </Link>
+      </p>
       {/* Nothing is looked at yet in what was just brought up to date. */}
       <LookedAt key={install.installedAt} install={install} toLookAt={toLookAt} actions={actions} />
       {comparing && <comparison.Component id={install.id} onClose={() => setComparing(false)} />}

@@ -20,11 +20,13 @@ const under: Readonly<Record<InstallUse, string>> = {
 export const whereItIs = ({ kind, use, account }: Install): string =>
   `${account === "" ? installKinds[kind].name : `${account} (${installKinds[kind].name.toLowerCase()})`}, ${under[use]}`;
 
+export const formatDay = (at: number): string => format(at, "d MMMM yyyy");
+
 /** "Version 3 for Tamsin Okafor, by Ada on 12 March 2026". */
 export function howItCame({ revision, form, personName, by, installedAt }: Install): string {
   const version = `Version ${revision}${form === "short" ? ", for replies" : ""}`;
   return [
     `${version}${personName === null ? "" : ` for ${personName}`}`,
-    `${by === "" ? "" : `by ${by} `}on ${format(installedAt, "d MMMM yyyy")}`,
+    `${by === "" ? "" : `by ${by} `}on ${formatDay(installedAt)}`,
   ].join(", ");
 }

@@ -1,13 +1,15 @@
 "use client";
 
-import { BadgeCheck } from "lucide-react";
+import { BadgeCheck, ImagePlus, X } from "lucide-react";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { toast } from "sonner";
 import { endpoints } from "@/contract";
 import type { InstallForm, InstallUse, KitKind } from "@/core/install-kinds";
-import { ask } from "../../parts/asking/ask";
+import { ask, send } from "../../parts/asking/ask";
 import { Button } from "../../parts/button";
+import { FilePicker } from "../../parts/files/file-picker";
+import { IconButton } from "../../parts/icon-button";
 import { TextField } from "../../parts/fields/text-field";
 import { WordSwitch } from "../../parts/fields/word-switch";
 import { useKept } from "../../parts/use-kept";
@@ -29,16 +31,30 @@ export function RecordInstall({ id, revision, kind, form, account: usual }: Prop
   const [use, setUse] = useState<InstallUse>(form === "short" ? "answers" : "both");
   const [by, setBy] = useKept("installed by", "");
   const [note, setNote] = useState("");
+  /** A screenshot of how it looks there. */
+  const [shot, setShot] = useState<File | null>(null);
   const [saving, setSaving] = useState(false);
+
+  const attach = async (install: string, file: File): Promise<void> => {
+    try {
+      const { pictureFile, readScreenshot } = await import("../sightings/screenshot");
+      const kept = await pictureFile(await readScreenshot(file), file.name);
+      await send(endpoints.keepSighting, { params: { id: install }, file: kept });
+      setShot(null);
+    } catch (error) {
+      toast.error(`The install is recorded, its screenshot is not: ${(error as Error).message}`);
+    }
+  };
 
   const record = async (): Promise<void> => {
     setSaving(true);
     try {
-      await ask(endpoints.recordInstall, {
+      const made = await ask(endpoints.recordInstall, {
         params: { id },
         body: { revision, form, kind, account: account.trim(), use, by: by.trim(), note: note.trim() },
       });
       setNote("");
+      if (shot) await attach(made.id, shot);
       toast("Recorded. You will see here and on the Shelf when it is out of date.");
       router.refresh();
     } catch (error) {
@@ -86,6 +102,22 @@ export function RecordInstall({ id, revision, kind, form, account: usual }: Prop
         <div className="sm:col-span-2">
           <p className="pb-1 text-xs text-soft">It stands under</p>
           <WordSwitch label="It stands under" value={use} choices={useNames} onChange={setUse} />
+        </div>
+        <div className="flex flex-wrap items-center gap-2 sm:col-span-2">
+          <FilePicker accept="image/*" onPick={([file]) => setShot(file ?? null)}>
+            <ImagePlus size={16} aria-hidden />
+            {shot ? "Attach another screenshot" : "Attach a screenshot"}
+          </FilePicker>
+          {shot ? (
+            <>
+              <span className="min-w-0 truncate text-sm">{shot.name}</span>
+              <IconButton label={`Leave ${shot.name} out`} onClick={() => setShot(null)}>
+                <X size={15} aria-hidden />
+              </IconButton>
+            </>
+          ) : (
+            <span className="text-sm text-soft">of how it looks there, if you like</span>
+          )}
         </div>
         <div>
           <Button type="submit" disabled={saving}>

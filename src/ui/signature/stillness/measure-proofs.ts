@@ -8,6 +8,7 @@ import { localPictures } from "../../parts/drawing/local-pictures";
 import { ordinaryConditions, type Conditions } from "./conditions";
 import { keyText, modes, proofKinds } from "./proof-keys";
 import { readParts, type DrawnSignature } from "./read-parts";
+import { settled } from "./settled";
 
 export interface MeasuredProof extends ProofKey {
   readonly drift: readonly PartDrift[];
@@ -33,25 +34,6 @@ export interface MeasuredAll {
   readonly measured: Measured;
   /** How large the design is, with the room around it; px. */
   readonly design: Size;
-}
-
-/** Until the fonts that what is drawn needs are there, and pictures whose size is only known from their file. */
-async function settled(body: HTMLElement): Promise<void> {
-  void body.offsetHeight;
-  await body.ownerDocument.fonts.ready;
-  const unsized = [...body.querySelectorAll("img")].filter(
-    (picture) =>
-      picture.src && !picture.complete && !(picture.hasAttribute("width") && picture.hasAttribute("height")),
-  );
-  await Promise.all(
-    unsized.map(
-      (picture) =>
-        new Promise<void>((resolve) => {
-          picture.addEventListener("load", () => resolve(), { once: true });
-          picture.addEventListener("error", () => resolve(), { once: true });
-        }),
-    ),
-  );
 }
 
 /** Lets whoever uses the page go first. */

@@ -2,9 +2,12 @@
 import { boxAttribute, partAttribute, wholeAttribute } from "@/core/clients";
 import type { DrawnPart } from "@/core/layout";
 import type { Size } from "@/core/pictures";
+import type { DrawnWord } from "@/core/sighting";
 
 export interface DrawnSignature {
   readonly parts: readonly DrawnPart[];
+  /** The words of each text, by its id. */
+  readonly words: ReadonlyMap<number, readonly DrawnWord[]>;
   /** How wide what is drawn is, beyond its pane as well; px. */
   readonly width: number;
   /** The size of the whole signature. */
@@ -32,48 +35,54 @@ function textsOf(part: Element): readonly Text[] {
   return found;
 }
 
-interface Line {
-  readonly middle: number;
-  text: string;
-}
-
-/** What stands in each line, word by word; two words share a line where the middle of one is within the other's height. */
-function linesOf(texts: readonly Text[]): {
-  readonly lines: readonly string[];
-  readonly boxes: readonly DOMRect[];
-} {
-  const lines: Line[] = [];
-  const boxes: DOMRect[] = [];
+/**
+ * The words of a text in px of the window; a word that is broken is as many. Two share a line where the middle of one is within
+ * the other's height.
+ */
+function wordsOf(texts: readonly Text[]): readonly DrawnWord[] {
+  const words: DrawnWord[] = [];
   for (const text of texts)
     for (const word of text.data.matchAll(/\S+/g)) {
       const range = text.ownerDocument.createRange();
       range.setStart(text, word.index);
       range.setEnd(text, word.index + word[0].length);
-      for (const box of range.getClientRects()) {
-        if (box.width === 0) continue;
-        boxes.push(box);
-        const middle = box.top + box.height / 2;
-        const last = lines.at(-1);
-        if (last && Math.abs(last.middle - middle) < box.height / 2) last.text += ` ${word[0]}`;
-        else lines.push({ middle, text: word[0] });
+      for (const { left, top, width, height } of range.getClientRects()) {
+        if (width === 0) continue;
+        const last = words.at(-1);
+        const middle = top + height / 2;
+        const same = last && Math.abs(last.top + last.height / 2 - middle) < height / 2;
+        words.push({
+          text: word[0],
+          line: last ? last.line + (same ? 0 : 1) : 0,
+          ...{ left, top, width, height },
+        });
       }
     }
-  return { lines: lines.map(({ text }) => text), boxes };
+  return words;
+}
+
+/** What stands in each line. */
+function linesOf(words: readonly DrawnWord[]): readonly string[] {
+  const lines: string[] = [];
+  for (const { line, text } of words)
+    lines[line] = lines[line] === undefined ? text : `${lines[line]} ${text}`;
+  return lines;
 }
 
 /** The path of a hosted picture, whatever is asked of it after. */
 const pathOf = (picture: Element): string => (picture.getAttribute("src") ?? "").split("?")[0] ?? "";
 
-const around = (boxes: readonly DOMRect[]) => {
+/** The box around boxes. */
+function around(boxes: readonly Pick<DOMRect, "left" | "top" | "width" | "height">[]) {
   const left = Math.min(...boxes.map((box) => box.left));
   const top = Math.min(...boxes.map((box) => box.top));
   return {
     left,
     top,
-    width: Math.max(...boxes.map((box) => box.right)) - left,
-    height: Math.max(...boxes.map((box) => box.bottom)) - top,
+    width: Math.max(...boxes.map((box) => box.left + box.width)) - left,
+    height: Math.max(...boxes.map((box) => box.top + box.height)) - top,
   };
-};
+}
 
 const sides = ["Top", "Right", "Bottom", "Left"] as const;
 
@@ -122,16 +131,17 @@ export function readParts(body: HTMLElement): DrawnSignature {
     return ground;
   };
   const parts: DrawnPart[] = [];
+  const words = new Map<number, readonly DrawnWord[]>();
   let smallestType = Infinity;
   for (const element of body.querySelectorAll(`[${partAttribute}]`)) {
     const style = view.getComputedStyle(element);
     const picture = element.tagName === "IMG";
     const texts = picture ? [] : textsOf(element);
-    const { lines, boxes } = picture
-      ? { lines: [], boxes: [element.getBoundingClientRect()] }
-      : linesOf(texts);
+    const spoken = wordsOf(texts);
+    const boxes = picture ? [element.getBoundingClientRect()] : spoken;
     if (boxes.length === 0) continue;
     const box = around(boxes);
+    const id = Number(element.getAttribute(partAttribute));
     const fontSize = Number.parseFloat(style.fontSize);
     const text = picture
       ? ((element as HTMLImageElement).alt ?? "")
@@ -139,14 +149,18 @@ export function readParts(body: HTMLElement): DrawnSignature {
     // Links that a client makes by itself have a colour of their own.
     const shown = texts[0]?.parentElement ?? element;
     if (/[\p{L}\p{N}]/u.test(text) && !picture) smallestType = Math.min(smallestType, fontSize);
+    words.set(
+      id,
+      spoken.map((word) => ({ ...word, left: word.left - origin.left, top: word.top - origin.top })),
+    );
     parts.push({
-      id: Number(element.getAttribute(partAttribute)),
+      id,
       kind: picture ? "picture" : "text",
       text,
       ...box,
       left: box.left - origin.left,
       top: box.top - origin.top,
-      lines,
+      lines: linesOf(spoken),
       color: view.getComputedStyle(shown).color,
       behind: behind(shown),
       fontSize,
@@ -157,6 +171,7 @@ export function readParts(body: HTMLElement): DrawnSignature {
   parts.push(...boxesIn(body, view, origin));
   return {
     parts,
+    words,
     width: body.scrollWidth,
     whole: { width: origin.width, height: origin.height },
     smallestType,

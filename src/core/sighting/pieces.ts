@@ -1,0 +1,91 @@
+/**
+ * Pieces: what of a design is looked for as one. A picture is one; a text is several, of about a word or two, since it may
+ * be broken into lines elsewhere; of a border or a filled cell it is each side.
+ */
+import type { DrawnDesign, DrawnWord, WordedPart } from "./design";
+
+export interface Box {
+  readonly left: number;
+  readonly top: number;
+  readonly width: number;
+  readonly height: number;
+}
+
+export interface Piece {
+  /** The part that it is of. */
+  readonly part: number;
+  readonly kind: "words" | "picture" | "across" | "down";
+  /** px of the design. */
+  readonly box: Box;
+  /** Which words of the part it is; none of pictures and sides. */
+  readonly words: readonly number[];
+}
+
+/** Narrower than this, words look like too many others; px. */
+const tellingWidth = 36;
+
+/** What is drawn at a side of a box and a little beyond it; px, each way. */
+const sideReach = 4;
+
+export function around(boxes: readonly Box[]): Box {
+  const left = Math.min(...boxes.map((box) => box.left));
+  const top = Math.min(...boxes.map((box) => box.top));
+  return {
+    left,
+    top,
+    width: Math.max(...boxes.map((box) => box.left + box.width)) - left,
+    height: Math.max(...boxes.map((box) => box.top + box.height)) - top,
+  };
+}
+
+/** Words of one line together until they are wide enough to tell; what is left over at its end joins those before. */
+function runsOf(words: readonly DrawnWord[]): readonly (readonly number[])[] {
+  const runs: number[][] = [];
+  const widthOf = (run: readonly number[]): number => around(run.map((index) => words[index]!)).width;
+  words.forEach(({ line }, index) => {
+    const last = runs.at(-1);
+    const sameLine = last !== undefined && words[last[0]!]!.line === line;
+    if (sameLine && widthOf(last) < tellingWidth) last.push(index);
+    else runs.push([index]);
+  });
+  return runs.flatMap((run, at) => {
+    const before = runs[at - 1];
+    const joins = (one: readonly number[] | undefined, other: readonly number[]): boolean =>
+      one !== undefined &&
+      widthOf(other) < tellingWidth / 2 &&
+      words[one[0]!]!.line === words[other[0]!]!.line;
+    if (joins(before, run)) return [];
+    const after = runs[at + 1];
+    return [after && joins(run, after) ? [...run, ...after] : run];
+  });
+}
+
+function sidesOf({ left, top, width, height }: Box): readonly Pick<Piece, "kind" | "box">[] {
+  const thick = 2 * sideReach;
+  const across = (y: number) => ({
+    kind: "across" as const,
+    box: { left, top: y - sideReach, width, height: thick },
+  });
+  const down = (x: number) => ({
+    kind: "down" as const,
+    box: { left: x - sideReach, top, width: thick, height },
+  });
+  return [across(top), across(top + height), down(left), down(left + width)];
+}
+
+const piecesOfPart = (part: WordedPart, index: number): readonly Piece[] => {
+  if (part.kind === "box") return sidesOf(part).map((side) => ({ ...side, part: index, words: [] }));
+  if (part.kind === "picture") return [{ part: index, kind: "picture", box: part, words: [] }];
+  return runsOf(part.words).map((run) => ({
+    part: index,
+    kind: "words",
+    box: around(run.map((word) => part.words[word]!)),
+    words: run,
+  }));
+};
+
+export const piecesOf = ({ parts }: DrawnDesign): readonly Piece[] => parts.flatMap(piecesOfPart);
+
+/** Whether a piece can be told from others wherever it stands. */
+export const isTelling = ({ kind, box }: Piece): boolean =>
+  kind === "picture" ? box.width * box.height >= 100 : kind === "words" && box.width >= tellingWidth / 2;
