@@ -98,6 +98,7 @@ const ownPage =
 
 async function graft(page: Page): Promise<void> {
   await openSignature(page, "Full", "/install");
+  await page.waitForLoadState("networkidle");
   await page.getByRole("radio", { name: "Desktop, document engine" }).click();
   const room = page.getByRole("region", { name: "Into a file that the program made" });
   await room
@@ -135,6 +136,28 @@ async function showInstalls(page: Page): Promise<void> {
   const changed = { ...document, attrs: { ...document.attrs, textColor: "#2E3A2B" } };
   await page.request.put(`/api/signatures/${id}`, { data: { document: changed, revision } });
   await page.goto("/installs");
+}
+
+/** A screenshot of what was received, with an icon that did not come. */
+async function compareReceived(page: Page): Promise<void> {
+  await openSignature(page, "Full", "/install");
+  await page.getByRole("img", { name: "Full, as it will be installed" }).waitFor();
+  await page.waitForFunction(() => (document.querySelector("iframe")?.offsetHeight ?? 0) > 200);
+  // Its pictures have come, and its fonts.
+  await page.waitForTimeout(1500);
+  await page.evaluate(() => {
+    const icons =
+      document.querySelector("iframe")?.contentDocument?.querySelectorAll<HTMLElement>("img") ?? [];
+    icons[3]?.style.setProperty("visibility", "hidden");
+  });
+  const received = await page.screenshot();
+  await page.getByRole("link", { name: /^Compare .*webmail.* with a screenshot$/ }).click();
+  await page.waitForURL("**/installs/*");
+  await page.waitForLoadState("networkidle");
+  await page
+    .getByLabel("Choose a screenshot")
+    .setInputFiles({ name: "webmail, at home.png", mimeType: "image/png", buffer: received });
+  await page.getByText("1 gone", { exact: true }).waitFor({ timeout: 60_000 });
 }
 
 /** A walk of which all but the slow link have answered. */
@@ -203,10 +226,10 @@ const views: readonly (readonly [name: string, open: (page: Page) => Promise<unk
   ["proof", openProof],
   ["install", (page) => openSignature(page, "Full", "/install")],
   ["install-graft", graft],
-  ["mailroom", (page) => page.goto("/mailroom")],
   ["mailroom-preferences", rehearse],
   ["mailroom-letter", writeLetter],
   ["installs", showInstalls],
+  ["install-compared", compareReceived],
   // The source stays open in this browser.
   ["bench-source", showSource],
 ];

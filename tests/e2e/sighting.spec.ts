@@ -93,11 +93,6 @@ async function readerOfParts(): Promise<string> {
   return outputFiles[0]?.text ?? "";
 }
 
-interface Read {
-  readonly parts: readonly DrawnPart[];
-  readonly words: readonly (readonly [number, readonly DrawnWord[]])[];
-}
-
 /** The design as it is drawn by a browser, and not by the page that compares. */
 async function designAt(browser: Browser, site: string, html: string): Promise<DrawnDesign> {
   const reader = await readerOfParts();
@@ -108,7 +103,7 @@ async function designAt(browser: Browser, site: string, html: string): Promise<D
         readParts: (body: HTMLElement) => { parts: DrawnPart[]; words: Map<number, DrawnWord[]> };
       };
       const read = readParts(document.body);
-      return { parts: read.parts, words: [...read.words] } as Read;
+      return { parts: read.parts, words: [...read.words] };
     });
     const known = new Map(words);
     return {
