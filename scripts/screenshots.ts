@@ -158,6 +158,7 @@ async function compareReceived(page: Page): Promise<void> {
     .getByLabel("Choose a screenshot")
     .setInputFiles({ name: "webmail, at home.png", mimeType: "image/png", buffer: received });
   await page.getByText("1 gone", { exact: true }).waitFor({ timeout: 60_000 });
+  await page.locator("#arrived").evaluate((section) => section.scrollIntoView());
 }
 
 /** A walk of which all but the slow link have answered. */

@@ -88,6 +88,17 @@ describe("compile", () => {
     ).toContain("ليلى");
   });
 
+  it("tells a document engine in the head of its file that tables have no room beside them, and nobody else", () => {
+    for (const destination of destinationIds) {
+      const text = compile(document("full.json"), { destination, person: tamsin, base });
+      const told = text.includes(
+        "<!--[if mso]>\n<style>table,td{mso-table-lspace:0pt;mso-table-rspace:0pt}</style>",
+      );
+      expect(told, destination).toBe(destination === "document-file");
+      if (told) expect(text.indexOf("<![endif]-->")).toBeLessThan(text.indexOf("<body>"));
+    }
+  });
+
   it("never crops a picture by an exact line height on its cell", () => {
     const file = compile(document("full.json"), { destination: "document-file", person: tamsin, base });
     for (const [cell] of file.matchAll(/<td[^>]*>(?=<img|<a[^>]*><img)/g))

@@ -36,12 +36,19 @@ function blockKind(node: Node): BlockKind {
 const write: Writing["write"] = (node, writing) => blockKind(node).write(node, writing);
 const writePlain: Writing["writePlain"] = (node, writing) => blockKind(node).writePlain(node, writing);
 
-function wholeFile(body: string, settings: Settings, title: string): string {
+/**
+ * What a document engine is told in the head of a file, in a comment that all others pass over: it puts room beside tables
+ * of its own accord.
+ */
+const documentEngineHead =
+  "<!--[if mso]>\n<style>table,td{mso-table-lspace:0pt;mso-table-rspace:0pt}</style>\n<![endif]-->\n";
+
+function wholeFile(body: string, settings: Settings, title: string, head: string): string {
   const language = settings.language || "en";
   return (
     `<!DOCTYPE html>\n<html lang="${escapeAttribute(language)}"${settings.direction === "rtl" ? ' dir="rtl"' : ""}>\n` +
     `<head>\n<meta http-equiv="Content-Type" content="text/html; charset=utf-8">\n` +
-    `<title>${escapeText(title)}</title>\n</head>\n<body>\n${body}\n</body>\n</html>\n`
+    `<title>${escapeText(title)}</title>\n${head}</head>\n<body>\n${body}\n</body>\n</html>\n`
   );
 }
 
@@ -83,6 +90,13 @@ export function compile(document: Node, options: CompileOptions): string {
   // A table that stands by itself is put at the edge where what is around it begins, whatever its own direction.
   const body = settings.direction === "rtl" ? element("div", { dir: "rtl" }, {}, written) : written;
   const html =
-    destination.form === "file" ? wholeFile(body, settings, options.person?.name || "Signature") : body;
+    destination.form === "file"
+      ? wholeFile(
+          body,
+          settings,
+          options.person?.name || "Signature",
+          destination.documentEngine ? documentEngineHead : "",
+        )
+      : body;
   return destination.numericReferences ? toNumericReferences(html) : html;
 }

@@ -11,7 +11,7 @@ import { lumaOf, sampled, shrunk, sumsOf, type Plane, type Sums } from "./plane"
 const grain = 2;
 
 /** and its edges are gathered until it is about so many px long. */
-const afar = 130;
+const afar = 100;
 
 /** Of a picture that was cut close to the signature, so much of the signature's room may be beyond it; px of the design. */
 const beyond = 24;

@@ -121,7 +121,7 @@ function candidates(
 const far = ({ across, down }: Found): number => Math.hypot(across, down);
 
 /** From what likeness on a find is believed: where it is expected less is enough, and far away more is needed. */
-const likeness = { beside: 0.35, here: 0.45, elsewhere: 0.68, surely: 0.75, far: 0.8 } as const;
+const likeness = { beside: 0.6, here: 0.7, elsewhere: 0.8, surely: 0.85, far: 0.85 } as const;
 
 const believed = (found: Found): boolean =>
   found.score >= (far(found) <= 4 ? likeness.here : likeness.elsewhere);
@@ -193,7 +193,7 @@ function beside(piece: Piece, told: readonly Found[], design: Plane, seen: Plane
   const best = expectations
     .flatMap((expected) => candidates(piece, design, seen, 6, expected))
     .sort((one, other) => worth(other) - worth(one))[0];
-  if (!best || best.score < (isTelling(piece) ? likeness.beside : likeness.here)) return [];
+  if (!best || best.score < likeness.beside) return [];
   // Along itself a side looks the same: how far it is across is all that can be told.
   if (piece.kind === "across") return [{ ...best, across: 0 }];
   return [piece.kind === "down" ? { ...best, down: 0 } : best];

@@ -10,9 +10,8 @@ import { Button } from "../../parts/button";
 import { IconButton } from "../../parts/icon-button";
 import { lazily } from "../../parts/lazily";
 import { formatCount } from "../../parts/format";
-import { saidOf } from "../../signature/stillness/said";
 import { howItCame, whereItIs } from "./install-words";
-import { OutOfDate, UpToDate } from "./standing";
+import { Arrived, OutOfDate, UpToDate } from "./standing";
 import { useInstallActions, type InstallActions } from "./use-install-actions";
 
 const comparison = lazily(() => import("./compare-dialog").then(({ CompareDialog }) => CompareDialog));
@@ -70,7 +69,6 @@ interface EntryProps {
 
 function InstallEntry({ listed: { install, toLookAt }, revision, actions, onPrepare }: EntryProps) {
   const { changes, kind, form, note, arrived } = install;
-  const unstill = arrived && saidOf({ drift: arrived.parts });
   const [comparing, setComparing] = useState(false);
   const named = whereItIs(install);
   return (
@@ -120,11 +118,7 @@ function InstallEntry({ listed: { install, toLookAt }, revision, actions, onPrep
         </>
       )}
       <p className="mt-1 text-sm">
-        {arrived && (
-          <span className={unstill === "still" ? "text-lichen" : "text-clay"}>
-            As it arrived: {unstill}.{" "}
-          </span>
-        )}
+        {arrived && <Arrived told={arrived} />}
         <Link
           href={`/installs/${install.id}#arrived`}
           prefetch={false}

@@ -6,7 +6,7 @@ import type { Install } from "@/contract";
 import { WordSwitch } from "../../parts/fields/word-switch";
 import { formatCount } from "../../parts/format";
 import { howItCame, whereItIs } from "./install-words";
-import { OutOfDate, UpToDate } from "./standing";
+import { Arrived, OutOfDate, UpToDate } from "./standing";
 
 const filters = { all: "All", late: "Out of date" } as const;
 
@@ -71,7 +71,7 @@ export function InstallsPage({ installs }: { readonly installs: readonly Install
 }
 
 function InstallRow({ install }: { readonly install: Install }) {
-  const { id, changes, signatureName } = install;
+  const { id, changes, signatureName, arrived } = install;
   return (
     <li className="grid items-start gap-x-6 border-b border-hairline py-1.5 last:border-0 md:grid-cols-[minmax(0,5fr)_minmax(0,6fr)]">
       <div>
@@ -81,6 +81,11 @@ function InstallRow({ install }: { readonly install: Install }) {
         <p className="text-xs text-soft">
           “{signatureName}”. {howItCame(install)}
         </p>
+        {arrived && (
+          <p className="text-xs">
+            <Arrived told={arrived} />
+          </p>
+        )}
       </div>
       {changes === null ? (
         <UpToDate />

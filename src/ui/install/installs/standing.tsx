@@ -1,4 +1,6 @@
 import { Check, TriangleAlert } from "lucide-react";
+import type { ToldSighting } from "@/contract";
+import { saidOf } from "../../signature/stillness/said";
 
 /** How an install stands beside what its signature is now: in words and by a sign, so that it is not told by colour alone. */
 
@@ -15,3 +17,9 @@ export const OutOfDate = () => (
     Out of date
   </p>
 );
+
+/** What was found in the newest screenshot of what arrived. */
+export function Arrived({ told }: { readonly told: ToldSighting }) {
+  const said = saidOf({ drift: told.parts });
+  return <span className={said === "still" ? "text-lichen" : "text-clay"}>As it arrived: {said}. </span>;
+}
