@@ -138,7 +138,7 @@ test("renderings at every scale, light and dark, are found and still; what was c
   browser,
   site,
 }) => {
-  test.setTimeout(300_000);
+  test.setTimeout(600_000);
   const { before, base } = await installed(page, "Full");
   const html = before.replaceAll(`"${base}/h/`, `"${site.address}/h/`);
   const design = await designAt(browser, site.address, html);
@@ -202,6 +202,7 @@ test("a screenshot is dropped, told of, kept with the install, taken away and ta
   browser,
   site,
 }) => {
+  test.setTimeout(400_000);
   const { id, before, base } = await installed(page, "Full");
   const html = before.replaceAll(`"${base}/h/`, `"${site.address}/h/`);
   const lacking = await shown(
@@ -220,7 +221,7 @@ test("a screenshot is dropped, told of, kept with the install, taken away and ta
   const choose = page.getByLabel("Choose a screenshot");
   await choose.setInputFiles({ name: "in-the-webmail.png", mimeType: "image/png", buffer: lacking });
   const told = page.getByRole("article", { name: "Screenshot in-the-webmail.png" });
-  await expect(told.getByText("1 gone", { exact: true })).toBeVisible({ timeout: 60_000 });
+  await expect(told.getByText("1 gone", { exact: true })).toBeVisible({ timeout: 150_000 });
   await expect(told.getByRole("listitem")).toHaveText(["1“Harrow Fen on Plotline” is gone"]);
   await expect(told).toContainText("Drawn at 2 ×, upon #FFFFFF");
   // Only what is around the signature is kept.
@@ -235,7 +236,7 @@ test("a screenshot is dropped, told of, kept with the install, taken away and ta
 
   await choose.setInputFiles({ name: "another-letter.png", mimeType: "image/png", buffer: other });
   await expect(page.getByRole("alert").filter({ hasText: "not found in “another-letter.png”" })).toBeVisible({
-    timeout: 60_000,
+    timeout: 150_000,
   });
   await page.getByRole("button", { name: "Keep the screenshot all the same" }).click();
   const plain = page.getByRole("article", { name: "Screenshot another-letter.png" });

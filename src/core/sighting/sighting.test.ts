@@ -169,7 +169,8 @@ function unstill(picture: Pixels): Readonly<Record<string, string>> {
   );
 }
 
-describe("a signature in a screenshot", () => {
+// Pictures are looked through at many scales, which takes a busy machine a while.
+describe("a signature in a screenshot", { timeout: 120_000 }, () => {
   it.each([1, 1.25, 1.5, 2, 3])("is found where it is, and still, at %s times", (scale) => {
     const sighting = sightingOf(design, letter(scale, all));
     expect(sighting?.place.scale).toBeCloseTo(scale, 5);
