@@ -4,67 +4,21 @@
  */
 import FFT from "fft.js";
 import type { Pixels } from "@/core/pictures";
-import { sightingOf, type DrawnDesign, type WordedPart } from "@/core/sighting";
-
-/** Whole numbers that look drawn by lot and are the same each time (a linear congruential generator). */
-function lot(seed: number): () => number {
-  let state = seed;
-  return () => {
-    state = (Math.imul(state, 1664525) + 1013904223) >>> 0;
-    return state / 2 ** 32;
-  };
-}
-
-interface Word {
-  readonly seed: number;
-  readonly left: number;
-  readonly top: number;
-  readonly width: number;
-  readonly height: number;
-}
-
-/** Words as strokes of their own, black upon white. */
-function draw(width: number, height: number, scale: number, words: readonly Word[]): Pixels {
-  const [across, down] = [width * scale, height * scale];
-  const data = new Uint8Array(across * down * 4).fill(255);
-  for (const word of words) {
-    const next = lot(word.seed);
-    for (let y = 0; y < word.height; y += 2)
-      for (let x = 0; x < word.width; x += 2) {
-        if (next() > 0.45) continue;
-        for (let row = (word.top + y) * scale; row < (word.top + y + 2) * scale; row++)
-          for (let at = (word.left + x) * scale; at < (word.left + x + 2) * scale; at++)
-            data.set([20, 20, 20], (row * across + at) * 4);
-      }
-  }
-  return { data, width: across, height: down };
-}
+import { sightingOf, type DrawnDesign } from "@/core/sighting";
+import { draw, partOf, white, word, type Drawing } from "../tests/drawn-letters";
 
 /** Rows of words, `seed` telling which. */
-const rows = (seed: number, left: number, top: number, count: number, each: number): readonly Word[] =>
-  Array.from({ length: count * each }, (_, at) => ({
-    seed: seed + at,
-    left: left + (at % each) * 70,
-    top: top + Math.floor(at / each) * 24,
-    width: 58,
-    height: 12,
-  }));
+const rows = (seed: number, left: number, top: number, count: number, each: number): readonly Drawing[] =>
+  Array.from({ length: count * each }, (_, at) =>
+    word(seed + at, left + (at % each) * 70, top + Math.floor(at / each) * 24, 58),
+  );
 
 const own = rows(1, 10, 10, 6, 5);
-const parts = own.map((word, id): WordedPart => ({
-  ...word,
-  id,
-  kind: "text",
-  text: `w${word.seed}`,
-  lines: [`w${word.seed}`],
-  color: "rgb(20, 20, 20)",
-  behind: "rgb(255, 255, 255)",
-  fontSize: 12,
-  fontFamily: "Arial",
-  source: "",
-  words: [{ ...word, text: `w${word.seed}`, line: 0 }],
-}));
-const design: DrawnDesign = { pixels: draw(370, 160, 2, own), density: 2, parts };
+const design: DrawnDesign = {
+  pixels: draw(370, 160, 2, white, own),
+  density: 2,
+  parts: own.map((each, index) => partOf(index, "text", `w${each.seed}`, [each])),
+};
 
 const milliseconds = (action: () => unknown): number => {
   const start = performance.now();
@@ -87,8 +41,8 @@ for (const [width, height, scale] of [
 ] as const) {
   const around = rows(500, 10, 400, 12, 12);
   const shifted = own.map((word) => ({ ...word, left: word.left + 40, top: word.top + 90 }));
-  const there = draw(width, height, scale, [...around, ...shifted]);
-  const none = draw(width, height, scale, around);
+  const there = draw(width, height, scale, white, [...around, ...shifted]);
+  const none = draw(width, height, scale, white, around);
   const one = milliseconds(() => transformed(there));
   for (const [what, picture] of [
     ["there", there],

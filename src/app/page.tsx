@@ -1,4 +1,4 @@
-import { listInstalls } from "@/server/install/installs";
+import { countOutOfDate } from "@/server/install/installs";
 import { findStillness } from "@/server/signatures/stillness";
 import { openSignatures, openWaiting } from "@/server/signatures/open-signature";
 import { findOrganisation } from "@/server/settings/organisation";
@@ -10,12 +10,12 @@ import { Shelf } from "@/ui/shelf/shelf";
 export const metadata = { title: "Shelf" };
 
 export default async function ShelfPage() {
-  const [signatures, people, organisation, waiting, installs] = await Promise.all([
+  const [signatures, people, organisation, waiting, outOfDate] = await Promise.all([
     openSignatures(),
     listPeople(),
     findOrganisation(),
     openWaiting(),
-    listInstalls(),
+    countOutOfDate(),
   ]);
   const still = await findStillness(signatures);
   return (
@@ -36,7 +36,7 @@ export default async function ShelfPage() {
           stillness: still.get(id) ?? null,
           breaking: findings.filter(({ severity }) => severity === "break").length,
           updatedAt,
-          lateInstalls: installs.filter((each) => each.signatureId === id && each.changes !== null).length,
+          lateInstalls: outOfDate.get(id) ?? 0,
         }))}
       />
     </>

@@ -25,7 +25,7 @@ export type {
   Replacement,
   Unused,
 } from "./pictures";
-export type { Sighting, ToldSighting } from "./sightings";
+export { magnification, measure, type KeptSighting, type ToldSighting } from "./sightings";
 export {
   letterType,
   type DirectoryPerson,

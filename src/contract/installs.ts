@@ -8,7 +8,7 @@ import {
   type KitKind,
 } from "@/core/install-kinds";
 import { choice, count, flag, object, text, words } from "@/core/values";
-import type { Sighting, ToldSighting } from "./sightings";
+import type { KeptSighting, ToldSighting } from "./sightings";
 
 /** What somebody says of an install. */
 export const newInstall = object({
@@ -47,8 +47,8 @@ export interface Install {
   readonly installedAt: number;
   /** What the signature is otherwise now; null while the install is up to date. */
   readonly changes: readonly string[] | null;
-  /** What was found in the newest screenshot that was compared; null where none was since it was installed. */
-  readonly arrived: ToldSighting | null;
+  /** What was not still in the newest screenshot that was compared; null where none was since it was installed. */
+  readonly arrived: ToldSighting["parts"] | null;
 }
 
 /** An install as it looks, beside the signature as it is now. */
@@ -57,5 +57,5 @@ export interface ComparedInstall extends Install {
   readonly after: string;
   readonly base: string;
   /** The newest first. */
-  readonly sightings: readonly Sighting[];
+  readonly sightings: readonly KeptSighting[];
 }

@@ -2,14 +2,16 @@
 import { choice, color, flag, list, numberIn, object, optional, text, type TypeOf } from "@/core/values";
 
 /** px, or a difference; to a hundredth. */
-const measure = numberIn(-100_000, 100_000, 0.01);
+export const measure = numberIn(-100_000, 100_000, 0.01);
+
+/** From px of the design to px of the screenshot. */
+export const magnification = numberIn(0.1, 10, 0.001);
 
 const box = object({ left: measure, top: measure, width: measure, height: measure });
 
 /** What was found in a screenshot, in the words of drift. */
 export const toldSighting = object({
-  /** From px of the design to px of the screenshot. */
-  place: object({ scale: numberIn(0.1, 10, 0.0001), left: measure, top: measure }),
+  place: object({ scale: magnification, left: measure, top: measure }),
   /** What it stands on. */
   ground: color,
   parts: list(
@@ -36,13 +38,16 @@ export const toldSighting = object({
 
 export type ToldSighting = TypeOf<typeof toldSighting>;
 
-export interface Sighting {
+/** A screenshot that is kept. */
+export interface KeptSighting {
   readonly id: string;
   readonly name: string;
   readonly width: number;
   readonly height: number;
   /** Null where nothing was looked for in it. */
   readonly told: ToldSighting | null;
+  /** Whether it is of what is installed now, and of no version before. */
+  readonly current: boolean;
   /** ms since 1970. */
   readonly createdAt: number;
 }

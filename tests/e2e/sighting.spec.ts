@@ -4,9 +4,9 @@ import sharp from "sharp";
 import type { Browser, Page } from "@playwright/test";
 import { endpoints, addressOf, type ComparedInstall } from "@/contract";
 import { designOf, messageArea, messageOf, received, standIns, wholeAttribute } from "@/core/clients";
-import { unstillReason, type DrawnPart } from "@/core/layout";
+import { unstillReason, type DrawnPart, type DrawnWord } from "@/core/layout";
 import type { Pixels } from "@/core/pictures";
-import { driftOfSighting, sightingOf, type DrawnDesign, type DrawnWord } from "@/core/sighting";
+import { driftOfSighting, sightingOf, type DrawnDesign } from "@/core/sighting";
 import { expect, test } from "./test";
 
 /** Records that the signature of a name is installed, and answers with it. */

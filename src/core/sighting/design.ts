@@ -1,20 +1,9 @@
 /** A signature as it was built: drawn to pixels, with where its parts and their words stand in it. */
-import type { DrawnPart } from "../layout";
+import type { DrawnPart, DrawnWord } from "../layout";
 import type { Pixels } from "../pictures";
 
-/** px, origin at the signature's top left, y down. */
-export interface DrawnWord {
-  readonly text: string;
-  /** In which line of its part it stands, from 0. */
-  readonly line: number;
-  readonly left: number;
-  readonly top: number;
-  readonly width: number;
-  readonly height: number;
-}
-
 export interface WordedPart extends DrawnPart {
-  /** Of text; none of pictures and boxes. */
+  /** Of text, in reading order; px, from the signature's top left. None of pictures and boxes. */
   readonly words: readonly DrawnWord[];
 }
 

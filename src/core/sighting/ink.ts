@@ -1,7 +1,7 @@
 /** What colours something is drawn in: of its ground, and of what stands out of it most. */
 import type { Channels } from "../color";
 import { byteAt, type Pixels } from "../pictures";
-import type { Box } from "./pieces";
+import type { Box } from "../layout";
 
 export interface Ink {
   readonly ground: Channels;
@@ -56,7 +56,7 @@ function commonest(colors: readonly Channels[]): Channels {
     if (group) group.push(color);
     else groups.set(key, [color]);
   }
-  return meanOf([...groups.values()].reduce((most, next) => (next.length > most.length ? next : most)));
+  return meanOf([...groups.values()].reduce((kept, next) => (next.length > kept.length ? next : kept)));
 }
 
 /** Null where the boxes lie beyond the picture. */
@@ -64,11 +64,11 @@ export function inkOf(pixels: Pixels, boxes: readonly Box[]): Ink | null {
   const colors = colorsIn(pixels, boxes);
   if (colors.length === 0) return null;
   const ground = commonest(colors);
-  const byDistance = [...colors].sort((one, other) => apart(other, ground) - apart(one, ground));
-  return {
-    ground,
-    ink: meanOf(byDistance.slice(0, Math.max(extreme.least, Math.round(colors.length * extreme.share)))),
-  };
+  const farthest = colors
+    .map((color) => ({ color, distance: apart(color, ground) }))
+    .sort((one, other) => other.distance - one.distance)
+    .slice(0, Math.max(extreme.least, Math.round(colors.length * extreme.share)));
+  return { ground, ink: meanOf(farthest.map(({ color }) => color)) };
 }
 
 /** Thin strokes never reach their colour: how much of the way from ground to ink they go, by what is known of the design. */

@@ -1,7 +1,8 @@
 /** Finds each piece of a design in a picture in which the design was found. */
 import { correlation, peaksOf, searched, type Peak, type Searched } from "./correlate";
 import { edgesOf } from "./edges";
-import { isTelling, type Box, type Piece } from "./pieces";
+import { grown, shifted, type Box } from "../layout";
+import { isTelling, type Piece } from "./pieces";
 import type { Place } from "./place";
 import { sampled, type Plane, type Sums } from "./plane";
 
@@ -51,15 +52,12 @@ function cut({ data, width, height }: Plane, { left, top, width: across, height:
   return { data: out, width: across, height: down };
 }
 
-const outer = ({ left, top, width, height }: Box, by: number): Box => {
-  const [x, y] = [Math.floor(left) - by, Math.floor(top) - by];
-  return {
-    left: x,
-    top: y,
-    width: Math.ceil(left + width) + by - x,
-    height: Math.ceil(top + height) + by - y,
-  };
-};
+/** The whole px that a box covers, and so many more each way. */
+function wholePx(box: Box, by: number): Box {
+  const { left, top, width, height } = grown(box, by);
+  const [x, y] = [Math.floor(left), Math.floor(top)];
+  return { left: x, top: y, width: Math.ceil(left + width) - x, height: Math.ceil(top + height) - y };
+}
 
 /** Where between px a peak is highest, by a parabola through it and its neighbours. */
 function between(plane: Plane, { x, y }: Peak): readonly [x: number, y: number] {
@@ -82,8 +80,8 @@ const aboveUnderline = 0.72;
 
 /** What of the design a piece is looked for as. */
 function template({ kind, box }: Piece): Box {
-  if (kind === "across" || kind === "down") return outer(box, 0);
-  return outer(kind === "words" ? { ...box, height: box.height * aboveUnderline } : box, rim);
+  if (kind === "across" || kind === "down") return wholePx(box, 0);
+  return wholePx(kind === "words" ? { ...box, height: box.height * aboveUnderline } : box, rim);
 }
 
 /** The likeliest places of a piece in a part of what is seen; `left` and `top` are where that begins. */
@@ -111,10 +109,7 @@ function candidates(
   [across, down]: readonly [across: number, down: number] = [0, 0],
 ): readonly Found[] {
   const own = template(piece);
-  const room = outer(
-    { ...own, left: own.left + Math.round(across) + reach, top: own.top + Math.round(down) + reach },
-    within,
-  );
+  const room = wholePx(shifted(own, Math.round(across) + reach, Math.round(down) + reach), within);
   return likeliest(piece, design, searched(cut(seen, room)), room);
 }
 
@@ -134,11 +129,8 @@ const overlap = (one: Box, other: Box): number => {
     : 0;
 };
 
-const placeOf = ({ piece: { box }, across, down }: Found): Box => ({
-  ...box,
-  left: box.left + across,
-  top: box.top + down,
-});
+/** Where it was found; px of the design. */
+export const placeOf = ({ piece: { box }, across, down }: Found): Box => shifted(box, across, down);
 
 /** A find counts so much less for each px that it is away: of two that are alike, the nearer one is meant. */
 const perPixel = 0.0005;
@@ -154,21 +146,33 @@ export function locatePieces(
   within: keyof typeof nearby,
 ): readonly Found[] {
   let everywhere: Searched | null = null;
-  const offered = pieces.filter(isTelling).flatMap((piece) => {
-    const close = candidates(piece, design, seen, nearby[within]);
-    if (within === "guess" || close.some(({ score }) => score >= likeness.surely)) return close;
-    // A word that begins another line is as far away as its line is long.
+  // A word that begins another line is as far away as its line is long.
+  const anywhere = (piece: Piece): readonly Found[] => {
     everywhere ??= searched(seen);
-    const wide = likeliest(piece, design, everywhere, { left: 0, top: 0 });
-    return [...close, ...wide.filter(({ score }) => score >= likeness.far)];
-  });
+    return likeliest(piece, design, everywhere, { left: 0, top: 0 }).filter(
+      ({ score }) => score >= likeness.far,
+    );
+  };
   const worth = (found: Found): number => found.score - perPixel * Math.min(far(found), 150);
   const found = new Map<Piece, Found>();
-  for (const each of offered.sort((one, other) => worth(other) - worth(one))) {
-    if (found.has(each.piece) || !believed(each)) continue;
-    if ([...found.values()].some((taken) => overlap(placeOf(taken), placeOf(each)) > 0.4)) continue;
-    found.set(each.piece, each);
-  }
+  const claim = (offered: readonly Found[]): void => {
+    for (const each of [...offered].sort((one, other) => worth(other) - worth(one))) {
+      if (found.has(each.piece) || !believed(each)) continue;
+      if ([...found.values()].some((taken) => overlap(placeOf(taken), placeOf(each)) > 0.4)) continue;
+      found.set(each.piece, each);
+    }
+  };
+  const telling = pieces.filter(isTelling);
+  claim(
+    telling.flatMap((piece) => {
+      const close = candidates(piece, design, seen, nearby[within]);
+      return within === "guess" || close.some(({ score }) => score >= likeness.surely)
+        ? close
+        : [...close, ...anywhere(piece)];
+    }),
+  );
+  // What it was like close by was its neighbours: it may be farther away.
+  if (within === "found") claim(telling.filter((piece) => !found.has(piece)).flatMap(anywhere));
   const told = [...found.values()];
   return [
     ...told,
@@ -204,7 +208,7 @@ const steep = 0.25;
 
 /** Whether there is anything at a piece to look for: of a side, a line along nearly all of it, and not what stands beside it. */
 export function isDrawn({ kind, box }: Piece, design: Plane): boolean {
-  const { data, width, height } = cut(design, outer(box, 0));
+  const { data, width, height } = cut(design, wholePx(box, 0));
   if (kind === "words" || kind === "picture")
     return data.reduce((sum, value) => sum + value, 0) / data.length > 0.02;
   const [long, thick] = kind === "across" ? [width, height] : [height, width];

@@ -2,14 +2,8 @@
  * Pieces: what of a design is looked for as one. A picture is one; a text is several, of about a word or two, since it may
  * be broken into lines elsewhere; of a border or a filled cell it is each side.
  */
-import type { DrawnDesign, DrawnWord, WordedPart } from "./design";
-
-export interface Box {
-  readonly left: number;
-  readonly top: number;
-  readonly width: number;
-  readonly height: number;
-}
+import { around, inLines, type Box, type DrawnWord } from "../layout";
+import type { DrawnDesign, WordedPart } from "./design";
 
 export interface Piece {
   /** The part that it is of. */
@@ -27,36 +21,23 @@ const tellingWidth = 36;
 /** What is drawn at a side of a box and a little beyond it; px, each way. */
 const sideReach = 4;
 
-export function around(boxes: readonly Box[]): Box {
-  const left = Math.min(...boxes.map((box) => box.left));
-  const top = Math.min(...boxes.map((box) => box.top));
-  return {
-    left,
-    top,
-    width: Math.max(...boxes.map((box) => box.left + box.width)) - left,
-    height: Math.max(...boxes.map((box) => box.top + box.height)) - top,
-  };
-}
-
-/** Words of one line together until they are wide enough to tell; what is left over at its end joins those before. */
+/** Words of each line together until they are wide enough to tell; what is left over at its end joins those before. */
 function runsOf(words: readonly DrawnWord[]): readonly (readonly number[])[] {
-  const runs: number[][] = [];
-  const widthOf = (run: readonly number[]): number => around(run.map((index) => words[index]!)).width;
-  words.forEach(({ line }, index) => {
-    const last = runs.at(-1);
-    const sameLine = last !== undefined && words[last[0]!]!.line === line;
-    if (sameLine && widthOf(last) < tellingWidth) last.push(index);
-    else runs.push([index]);
-  });
-  return runs.flatMap((run, at) => {
-    const before = runs[at - 1];
-    const joins = (one: readonly number[] | undefined, other: readonly number[]): boolean =>
-      one !== undefined &&
-      widthOf(other) < tellingWidth / 2 &&
-      words[one[0]!]!.line === words[other[0]!]!.line;
-    if (joins(before, run)) return [];
-    const after = runs[at + 1];
-    return [after && joins(run, after) ? [...run, ...after] : run];
+  const numbered = words.map((word, index) => ({ ...word, index }));
+  const widthOf = (run: typeof numbered): number => around(run).width;
+  return inLines(numbered).flatMap((line) => {
+    const runs: (typeof numbered)[] = [];
+    for (const word of line) {
+      const last = runs.at(-1);
+      if (last && widthOf(last) < tellingWidth) last.push(word);
+      else runs.push([word]);
+    }
+    const rest = runs.at(-1);
+    if (rest && runs.length > 1 && widthOf(rest) < tellingWidth / 2) {
+      runs.pop();
+      runs.at(-1)?.push(...rest);
+    }
+    return runs.map((run) => run.map(({ index }) => index));
   });
 }
 

@@ -4,14 +4,25 @@
  * that the same drift is told of both.
  */
 import { channelsOf, colorDifference, hexOf, readableContrast, toHex, type Channels } from "../color";
-import { driftBetween, type DrawnPart, type KnownColors, type PartDrift } from "../layout";
+import {
+  around,
+  driftBetween,
+  grown,
+  linesOf,
+  shifted,
+  type Box,
+  type DrawnPart,
+  type DrawnWord,
+  type KnownColors,
+  type PartDrift,
+} from "../layout";
 import type { Pixels } from "../pictures";
-import type { DrawnDesign, DrawnWord, WordedPart } from "./design";
+import type { DrawnDesign, WordedPart } from "./design";
 import { findSignature, soughtOf, type Progress } from "./find-signature";
 import { colorBehind, inkOf, reachOf } from "./ink";
-import type { Found } from "./locate-pieces";
+import { placeOf, type Found } from "./locate-pieces";
 import type { Place } from "./place";
-import { around, isTelling, type Box, type Piece } from "./pieces";
+import { isTelling, type Piece } from "./pieces";
 import { lumaOf, sumsOf } from "./plane";
 
 export interface Sighting {
@@ -31,34 +42,8 @@ const scaled = (box: Box, { scale, left, top }: Place): Box => ({
   height: box.height * scale,
 });
 
-const outer = ({ left, top, width, height }: Box, by: number): Box => ({
-  left: left - by,
-  top: top - by,
-  width: width + 2 * by,
-  height: height + 2 * by,
-});
-
-const moved = (box: Box, across: number, down: number): Box => ({
-  left: box.left + across,
-  top: box.top + down,
-  width: box.width,
-  height: box.height,
-});
-
 const median = (values: readonly number[]): number =>
   [...values].sort((one, other) => one - other)[Math.floor(values.length / 2)] ?? 0;
-
-/** What stands in each line: a word begins a line where its middle is not within the one before. */
-function linesOf(words: readonly DrawnWord[]): readonly string[] {
-  const lines: { readonly middle: number; readonly words: string[] }[] = [];
-  for (const { text, top, height } of words) {
-    const middle = top + height / 2;
-    const last = lines.at(-1);
-    if (last && Math.abs(last.middle - middle) < height / 2) last.words.push(text);
-    else lines.push({ middle, words: [text] });
-  }
-  return lines.map((line) => line.words.join(" "));
-}
 
 /** The words that were found, where they stand; those too small to look for are where the word before them is. */
 function wordsFound(
@@ -78,7 +63,7 @@ function wordsFound(
   };
   return part.words.flatMap((word, index) => {
     last = shifts.get(index) ?? last;
-    return lost.has(index) ? [] : [{ ...word, left: word.left + last.across, top: word.top + last.down }];
+    return lost.has(index) ? [] : [{ ...word, ...shifted(word, last.across, last.down) }];
   });
 }
 
@@ -138,7 +123,7 @@ function colorReader(design: DrawnDesign, picture: Pixels, place: Place) {
 
 /** Four thin boxes around a box: what it stands on. */
 function rimOf(box: Box, from: number, to: number): readonly Box[] {
-  const { left, top, width, height } = outer(box, from);
+  const { left, top, width, height } = grown(box, from);
   const thick = to - from;
   return [
     { left, top: top - thick, width, height: thick },
@@ -146,6 +131,20 @@ function rimOf(box: Box, from: number, to: number): readonly Box[] {
     { left: left - thick, top, width: thick, height },
     { left: left + width, top, width: thick, height },
   ];
+}
+
+/** Where a part shows its colours, in the design and where it was found. */
+function coloredBoxes(
+  part: WordedPart,
+  box: Box,
+  words: readonly DrawnWord[],
+  found: readonly Found[],
+): readonly [before: readonly Box[], now: readonly Box[]] {
+  if (part.kind === "text") return [part.words, words];
+  // Around a picture, and within a cell that is filled.
+  if (part.kind === "picture") return [rimOf(part, 1, 4), rimOf(box, 1, 4)];
+  if (part.text !== "border") return [rimOf(part, -5, -2), rimOf(box, -5, -2)];
+  return [found.map(({ piece }) => piece.box), found.map(placeOf)];
 }
 
 const isWithin = ({ left, top, width, height }: Box, picture: Pixels): boolean => {
@@ -183,15 +182,8 @@ export function sightingOf(
     }
     const words = wordsFound(part, looked, found);
     const box =
-      part.kind === "box" ? boxFound(part, found) : around(words.length > 0 ? words : found.map(shifted));
-    const [before, now] =
-      part.kind === "picture"
-        ? [rimOf(part, 1, 4), rimOf(box, 1, 4)]
-        : part.kind === "text"
-          ? [part.words, words]
-          : part.text === "border"
-            ? [found.map(({ piece }) => piece.box), found.map(shifted)]
-            : [rimOf(part, -5, -2), rimOf(box, -5, -2)];
+      part.kind === "box" ? boxFound(part, found) : around(words.length > 0 ? words : found.map(placeOf));
+    const [before, now] = coloredBoxes(part, box, words, found);
     const colors = colorsOf(part, before, now);
     const filled = part.kind === "box" && part.text !== "border";
     return [
@@ -209,8 +201,6 @@ export function sightingOf(
   ]);
   return { place, ground: ground ? hexOfSeen(ground.ground) : "#FFFFFF", shown, unclear };
 }
-
-const shifted = ({ piece, across, down }: Found): Box => moved(piece.box, across, down);
 
 const weight = (pieces: readonly Piece[]): number =>
   pieces.reduce((sum, { box }) => sum + Math.max(box.width, box.height), 0);

@@ -2,7 +2,7 @@
 import { randomUUID } from "node:crypto";
 import { and, desc, eq, isNull, type SQL } from "drizzle-orm";
 import type { Node } from "prosemirror-model";
-import type { ComparedInstall, Install, Sighting } from "@/contract";
+import type { ComparedInstall, Install } from "@/contract";
 import type { Finding } from "@/core/checks";
 import { compile } from "@/core/compile";
 import { toLookAt, whatChanged, type ToLookAt, type Told } from "@/core/install";
@@ -15,7 +15,7 @@ import { installs, people, signatures } from "../database/schema";
 import { notFound, Refusal } from "../http/refusal";
 import { findDetails, toPerson } from "../people/people";
 import { findSignature, type StoredSignature } from "../signatures/signatures";
-import { sightingsOf } from "./sightings";
+import { lastArrivals, sightingsOf } from "./sightings";
 
 type InstallRow = typeof installs.$inferSelect;
 
@@ -158,9 +158,10 @@ function changesOf(beside: Beside, base: string): readonly string[] | null {
   return whatChanged(toldThen(row), toldNow(beside, base));
 }
 
-function toInstall(beside: Beside, base: string, seen: readonly Sighting[]): Install {
+function toInstall(beside: Beside, base: string, arrivals: Arrivals): Install {
   const { row, signature } = beside;
   const { id, signatureId, form, revision, kind, account, use, by, note, installedAt } = row;
+  const arrival = arrivals.get(id);
   return {
     ...{ id, signatureId, form, revision, kind, account, use, by, note, installedAt },
     signatureName: signature.name,
@@ -168,7 +169,7 @@ function toInstall(beside: Beside, base: string, seen: readonly Sighting[]): Ins
     ticked: JSON.parse(row.ticked) as string[],
     changes: changesOf(beside, base),
     // What was seen of an earlier version says nothing of this one.
-    arrived: seen.find(({ told, createdAt }) => told && createdAt >= installedAt)?.told ?? null,
+    arrived: arrival && arrival.at >= installedAt ? arrival.unstill : null,
   };
 }
 
@@ -182,17 +183,26 @@ const besides = async (wanted: SQL | undefined): Promise<readonly Beside[]> =>
     .where(and(isNull(installs.removedAt), isNull(signatures.deletedAt), wanted))
     .orderBy(desc(installs.installedAt));
 
-/** The screenshots of each. */
-async function seenIn(rows: readonly Beside[]): Promise<(beside: Beside) => readonly Sighting[]> {
-  const seen = await sightingsOf(rows.map(({ row }) => row.id));
-  return ({ row }) => seen.get(row.id) ?? [];
+type Arrivals = Awaited<ReturnType<typeof lastArrivals>>;
+
+const arrivalsOf = (rows: readonly Beside[]): Promise<Arrivals> =>
+  lastArrivals(rows.map(({ row }) => row.id));
+
+/** How many installs of each signature are out of date, by its id; those that have none are left out. */
+export async function countOutOfDate(): Promise<ReadonlyMap<string, number>> {
+  const [rows, base] = await Promise.all([besides(undefined), publicBase()]);
+  const counts = new Map<string, number>();
+  for (const beside of rows)
+    if (changesOf(beside, base) !== null)
+      counts.set(beside.signature.id, (counts.get(beside.signature.id) ?? 0) + 1);
+  return counts;
 }
 
 /** Installs of all signatures that are not deleted; the newest first. */
 export async function listInstalls(): Promise<readonly Install[]> {
   const [rows, base] = await Promise.all([besides(undefined), publicBase()]);
-  const seen = await seenIn(rows);
-  return rows.map((each) => toInstall(each, base, seen(each)));
+  const arrivals = await arrivalsOf(rows);
+  return rows.map((each) => toInstall(each, base, arrivals));
 }
 
 /** An install with what somebody has to look at in it. */
@@ -207,9 +217,9 @@ export async function installsOf(
   findings: readonly Finding[],
 ): Promise<readonly ListedInstall[]> {
   const [rows, base] = await Promise.all([besides(eq(installs.signatureId, id)), publicBase()]);
-  const seen = await seenIn(rows);
+  const arrivals = await arrivalsOf(rows);
   return rows.map((each) => ({
-    install: toInstall(each, base, seen(each)),
+    install: toInstall(each, base, arrivals),
     toLookAt: toLookAt({
       ...each.row,
       ...toldNow(each, base),
@@ -224,11 +234,10 @@ export async function compareInstall(id: string): Promise<ComparedInstall> {
   if (!found) throw notFound("install");
   const html = ({ document, person }: Told): string =>
     compile(document, { destination: "webmail-paste", person, base });
-  const sightings = (await seenIn([found]))(found);
   // Pictures that were at another address are still here.
   return {
-    ...toInstall(found, base, sightings),
-    sightings,
+    ...toInstall(found, base, await arrivalsOf([found])),
+    sightings: await sightingsOf(found.row),
     before: html(toldThen(found.row)),
     after: html(toldNow(found, base)),
     base,

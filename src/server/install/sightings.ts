@@ -1,7 +1,8 @@
 /** Screenshots of what was received of an install, with what was found in them. */
 import { randomUUID } from "node:crypto";
-import { and, desc, eq, inArray, isNull } from "drizzle-orm";
-import type { Sighting, ToldSighting } from "@/contract";
+import { and, desc, eq, inArray, isNotNull, isNull, max, type SQL } from "drizzle-orm";
+import type { KeptSighting, ToldSighting } from "@/contract";
+import { unstillReason } from "@/core/layout";
 import { sniffType } from "@/core/pictures";
 import { database } from "../database/database";
 import { installs, sightings } from "../database/schema";
@@ -16,33 +17,55 @@ type SightingRow = typeof sightings.$inferSelect;
 /** An install has at most so many. */
 const most = 40;
 
-const toSighting = ({ id, name, width, height, told, createdAt }: SightingRow): Sighting => ({
-  ...{ id, name, width, height, createdAt },
-  told: told === null ? null : (JSON.parse(told) as ToldSighting),
-});
+const readTold = (told: string): ToldSighting => JSON.parse(told) as ToldSighting;
 
 const shown = (installIds: readonly string[]) =>
   and(inArray(sightings.installId, [...installIds]), isNull(sightings.removedAt));
 
-/** Of some installs, the newest first. */
-export async function sightingsOf(
-  installIds: readonly string[],
-): Promise<ReadonlyMap<string, readonly Sighting[]>> {
-  const found = new Map<string, Sighting[]>();
-  if (installIds.length === 0) return found;
+/** Those of an install, the newest first. */
+export async function sightingsOf({
+  id: installId,
+  installedAt,
+}: Pick<typeof installs.$inferSelect, "id" | "installedAt">): Promise<readonly KeptSighting[]> {
   const rows = await (
     await database()
   )
     .select()
     .from(sightings)
-    .where(shown(installIds))
+    .where(shown([installId]))
     .orderBy(desc(sightings.createdAt));
-  for (const row of rows) {
-    const group = found.get(row.installId);
-    if (group) group.push(toSighting(row));
-    else found.set(row.installId, [toSighting(row)]);
-  }
-  return found;
+  return rows.map(({ id, name, width, height, told, createdAt }) => ({
+    ...{ id, name, width, height, createdAt },
+    told: told === null ? null : readTold(told),
+    current: createdAt >= installedAt,
+  }));
+}
+
+/** When, and with what not still, each of some installs was last found in a screenshot. */
+export async function lastArrivals(
+  installIds: readonly string[],
+): Promise<ReadonlyMap<string, { readonly at: number; readonly unstill: ToldSighting["parts"] }>> {
+  if (installIds.length === 0) return new Map();
+  const rows = await (
+    await database()
+  )
+    // Beside a maximum SQLite answers with the other columns of its row.
+    .select({ id: sightings.installId, told: sightings.told, at: max(sightings.createdAt) })
+    .from(sightings)
+    .where(and(shown(installIds), isNotNull(sightings.told)))
+    .groupBy(sightings.installId);
+  return new Map(
+    rows.flatMap(({ id, told, at }) =>
+      told === null || at === null
+        ? []
+        : [
+            [
+              id,
+              { at, unstill: readTold(told).parts.filter((part) => unstillReason(part) !== null) },
+            ] as const,
+          ],
+    ),
+  );
 }
 
 /** Keeps a screenshot. Refuses what is no picture, and one more than an install may have. */
@@ -72,31 +95,28 @@ export async function keepSighting(
   return { id };
 }
 
-async function findRow(id: string): Promise<SightingRow> {
-  const [row] = await (
-    await database()
-  )
-    .select()
-    .from(sightings)
-    .where(and(eq(sightings.id, id), isNull(sightings.removedAt)));
-  if (!row) throw notFound("screenshot");
-  return row;
-}
+const there = (id: string) => and(eq(sightings.id, id), isNull(sightings.removedAt));
 
-/** Keeps what was found in a screenshot. */
-export async function tellSighting(id: string, told: ToldSighting): Promise<void> {
-  await findRow(id);
-  await (
+/** Changes a screenshot. Refuses one that is not there. */
+async function change(where: SQL | undefined, values: Partial<SightingRow>): Promise<void> {
+  const rows = await (
     await database()
   )
     .update(sightings)
-    .set({ told: JSON.stringify(told) })
-    .where(eq(sightings.id, id));
+    .set(values)
+    .where(where)
+    .returning({ id: sightings.id });
+  if (rows.length === 0) throw notFound("screenshot");
 }
+
+/** Keeps what was found in a screenshot. */
+export const tellSighting = (id: string, told: ToldSighting): Promise<void> =>
+  change(there(id), { told: JSON.stringify(told) });
 
 /** The picture itself, for the application's own screens. */
 export async function sightingPicture(id: string): Promise<Response> {
-  const bytes = await pictureStore().get({ kind: "sighting", hash: (await findRow(id)).hash });
+  const [row] = await (await database()).select({ hash: sightings.hash }).from(sightings).where(there(id));
+  const bytes = row && (await pictureStore().get({ kind: "sighting", hash: row.hash }));
   if (!bytes) throw notFound("screenshot");
   return bytesAnswer(bytes, {
     "content-type": `image/${sniffType(bytes)}`,
@@ -105,18 +125,8 @@ export async function sightingPicture(id: string): Promise<Response> {
   });
 }
 
-async function setRemoved(id: string, removedAt: number | null): Promise<void> {
-  const rows = await (
-    await database()
-  )
-    .update(sightings)
-    .set({ removedAt })
-    .where(eq(sightings.id, id))
-    .returning({ id: sightings.id });
-  if (rows.length === 0) throw notFound("screenshot");
-}
-
 /** Takes a screenshot away; it can be taken back. */
-export const removeSighting = (id: string): Promise<void> => setRemoved(id, Date.now());
+export const removeSighting = (id: string): Promise<void> => change(there(id), { removedAt: Date.now() });
 
-export const restoreSighting = (id: string): Promise<void> => setRemoved(id, null);
+export const restoreSighting = (id: string): Promise<void> =>
+  change(eq(sightings.id, id), { removedAt: null });

@@ -3,6 +3,7 @@ import { proofReport, type Finding } from "@/core/checks";
 import { standIns, type Proof } from "@/core/clients";
 import { stillDefinition } from "@/core/layout";
 import { localPictures } from "../parts/drawing/local-pictures";
+import { dataAddress } from "../parts/files/data-address";
 import type { Measured } from "../signature/stillness/measure-proofs";
 import { keyText } from "../signature/stillness/proof-keys";
 import { notesOf, saidOf } from "../signature/stillness/said";
@@ -17,14 +18,6 @@ interface Reported {
   readonly findings: readonly Finding[];
 }
 
-const asData = (bytes: Blob): Promise<string> =>
-  new Promise((resolve, reject) => {
-    const reader = new FileReader();
-    reader.onload = () => resolve(reader.result as string);
-    reader.onerror = () => reject(new Error("A picture could not be read."));
-    reader.readAsDataURL(bytes);
-  });
-
 /** Pictures as `data:` addresses, by the addresses that they are drawn from; those that cannot be had are left out. */
 async function pictures(addresses: ReadonlySet<string>): Promise<ReadonlyMap<string, string>> {
   const found = await Promise.all(
@@ -34,7 +27,7 @@ async function pictures(addresses: ReadonlySet<string>): Promise<ReadonlyMap<str
         try {
           const answer = await fetch(address.replaceAll("&amp;", "&"));
           const bytes = answer.ok ? await answer.blob() : null;
-          return bytes?.type.startsWith("image/") ? [[address, await asData(bytes)] as const] : [];
+          return bytes?.type.startsWith("image/") ? [[address, await dataAddress(bytes)] as const] : [];
         } catch {
           return [];
         }

@@ -30,8 +30,8 @@ export interface ShelfSignature {
 
 interface Props {
   readonly signature: ShelfSignature;
-  readonly onRename: (name: string) => Promise<void>;
-  readonly onDuplicate: () => Promise<void>;
+  readonly onRename: (name: string) => Promise<unknown>;
+  readonly onDuplicate: () => Promise<unknown>;
   readonly onDelete: () => Promise<void>;
 }
 

@@ -2,11 +2,10 @@
 
 import { Plus } from "lucide-react";
 import Link from "next/link";
-import { useRouter } from "next/navigation";
 import { useMemo, useState } from "react";
-import { toast } from "sonner";
 import { endpoints } from "@/contract";
 import { ask } from "../parts/asking/ask";
+import { sayRemoved, useRefreshing } from "../parts/asking/use-refreshing";
 import { buttonClass } from "../parts/button";
 import { TextField } from "../parts/fields/text-field";
 import { WordSwitch } from "../parts/fields/word-switch";
@@ -23,32 +22,19 @@ interface Props {
 }
 
 export function Shelf({ organisation, peopleCount, signatures, waiting }: Props) {
-  const router = useRouter();
-  const attempt = async (action: () => Promise<unknown>): Promise<void> => {
-    try {
-      await action();
-      router.refresh();
-    } catch (error) {
-      toast.error((error as Error).message);
-    }
-  };
-
+  const attempt = useRefreshing();
   const [looked, setLooked] = useState("");
   const [order, setOrder] = useState<Order>("changed");
   const shown = useMemo(() => findSignatures(signatures, looked, order), [signatures, looked, order]);
 
-  const remove = (signature: ShelfSignature): Promise<void> =>
-    attempt(async () => {
-      const params = { id: signature.id };
-      await ask(endpoints.deleteSignature, { params });
-      toast(`“${signature.name}” is off the Shelf.`, {
-        duration: 10_000,
-        action: {
-          label: "Take it back",
-          onClick: () => void attempt(() => ask(endpoints.restoreSignature, { params })),
-        },
-      });
-    });
+  const remove = async (signature: ShelfSignature): Promise<void> => {
+    const params = { id: signature.id };
+    if (await attempt(() => ask(endpoints.deleteSignature, { params })))
+      sayRemoved(
+        `“${signature.name}” is off the Shelf.`,
+        () => void attempt(() => ask(endpoints.restoreSignature, { params })),
+      );
+  };
 
   return (
     <main className="mx-auto max-w-[1240px] px-5 pb-10">

@@ -3,6 +3,7 @@
 import { format } from "date-fns";
 import { toast } from "sonner";
 import { endpoints } from "@/contract";
+import type { Refreshing } from "../parts/asking/use-refreshing";
 import { ask } from "../parts/asking/ask";
 import { Button } from "../parts/button";
 import { localPictures } from "../parts/drawing/local-pictures";
@@ -22,7 +23,7 @@ export interface Waiting {
 interface Props {
   readonly waiting: readonly Waiting[];
   /** Runs what a button asks for, says what went wrong, and draws the Shelf anew. */
-  readonly attempt: (action: () => Promise<unknown>) => Promise<void>;
+  readonly attempt: Refreshing;
 }
 
 const choices = [

@@ -118,7 +118,7 @@ function InstallEntry({ listed: { install, toLookAt }, revision, actions, onPrep
         </>
       )}
       <p className="mt-1 text-sm">
-        {arrived && <Arrived told={arrived} />}
+        {arrived && <Arrived unstill={arrived} />}
         <Link
           href={`/installs/${install.id}#arrived`}
           prefetch={false}

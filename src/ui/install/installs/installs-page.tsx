@@ -83,7 +83,7 @@ function InstallRow({ install }: { readonly install: Install }) {
         </p>
         {arrived && (
           <p className="text-xs">
-            <Arrived told={arrived} />
+            <Arrived unstill={arrived} />
           </p>
         )}
       </div>

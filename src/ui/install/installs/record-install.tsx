@@ -13,6 +13,7 @@ import { IconButton } from "../../parts/icon-button";
 import { TextField } from "../../parts/fields/text-field";
 import { WordSwitch } from "../../parts/fields/word-switch";
 import { useKept } from "../../parts/use-kept";
+import { pictureFile, readScreenshot } from "../sightings/screenshot";
 import { useNames } from "./install-words";
 
 interface Props {
@@ -37,7 +38,6 @@ export function RecordInstall({ id, revision, kind, form, account: usual }: Prop
 
   const attach = async (install: string, file: File): Promise<void> => {
     try {
-      const { pictureFile, readScreenshot } = await import("../sightings/screenshot");
       const kept = await pictureFile(await readScreenshot(file), file.name);
       await send(endpoints.keepSighting, { params: { id: install }, file: kept });
       setShot(null);

@@ -1,5 +1,5 @@
 import { Check, TriangleAlert } from "lucide-react";
-import type { ToldSighting } from "@/contract";
+import type { Install } from "@/contract";
 import { saidOf } from "../../signature/stillness/said";
 
 /** How an install stands beside what its signature is now: in words and by a sign, so that it is not told by colour alone. */
@@ -19,7 +19,7 @@ export const OutOfDate = () => (
 );
 
 /** What was found in the newest screenshot of what arrived. */
-export function Arrived({ told }: { readonly told: ToldSighting }) {
-  const said = saidOf({ drift: told.parts });
+export function Arrived({ unstill }: { readonly unstill: NonNullable<Install["arrived"]> }) {
+  const said = saidOf({ drift: unstill });
   return <span className={said === "still" ? "text-lichen" : "text-clay"}>As it arrived: {said}. </span>;
 }

@@ -1,10 +1,10 @@
 "use client";
 
 /** What can be done to a recorded install; each says what went wrong, and shows what is so afterwards. */
-import { useRouter } from "next/navigation";
 import { toast } from "sonner";
 import { endpoints, type Install } from "@/contract";
 import { ask } from "../../parts/asking/ask";
+import { sayRemoved, useRefreshing } from "../../parts/asking/use-refreshing";
 import { copyToClipboard } from "../../parts/clipboard";
 
 export interface InstallActions {
@@ -16,17 +16,7 @@ export interface InstallActions {
 }
 
 export function useInstallActions(): InstallActions {
-  const router = useRouter();
-  const attempt = async (action: () => Promise<unknown>): Promise<boolean> => {
-    try {
-      await action();
-      router.refresh();
-      return true;
-    } catch (error) {
-      toast.error((error as Error).message);
-      return false;
-    }
-  };
+  const attempt = useRefreshing();
   return {
     renew: async ({ id }, revision) => {
       const renewed = await attempt(() =>
@@ -46,14 +36,11 @@ export function useInstallActions(): InstallActions {
     },
     remove: async ({ id }) => {
       const params = { id };
-      if (!(await attempt(() => ask(endpoints.removeInstall, { params })))) return;
-      toast("The record is removed.", {
-        duration: 10_000,
-        action: {
-          label: "Take it back",
-          onClick: () => void attempt(() => ask(endpoints.restoreInstall, { params })),
-        },
-      });
+      if (await attempt(() => ask(endpoints.removeInstall, { params })))
+        sayRemoved(
+          "The record is removed.",
+          () => void attempt(() => ask(endpoints.restoreInstall, { params })),
+        );
     },
     copyLink: ({ id }) => {
       const address = `${location.origin}/installs/${id}`;

@@ -2,7 +2,7 @@
 import { domToCanvas } from "modern-screenshot";
 import { designOf, messageOf, wholeAttribute } from "@/core/clients";
 import type { DrawnDesign } from "@/core/sighting";
-import { bodyOf, drawInto, frameDocument } from "../../parts/drawing/frame-document";
+import { bodyOf, designWidth, drawInto, frameDocument, whitePaper } from "../../parts/drawing/frame-document";
 import { localPictures } from "../../parts/drawing/local-pictures";
 import { readParts } from "../../signature/stillness/read-parts";
 import { settled } from "../../signature/stillness/settled";
@@ -12,11 +12,6 @@ import { pixelsOf } from "./pixels-of";
 /** Enough for what is thin to have its colour. */
 const density = 2;
 
-/** Wide enough that nothing wraps for want of room; px. */
-const roomy = 1200;
-
-const paper = "html{background:#ffffff}";
-
 /** A frame that nobody sees, with its document; it is taken away afterwards. */
 async function inFrame<T>(action: (body: HTMLElement) => Promise<T>): Promise<T> {
   const frame = document.createElement("iframe");
@@ -24,9 +19,9 @@ async function inFrame<T>(action: (body: HTMLElement) => Promise<T>): Promise<T>
   frame.setAttribute("aria-hidden", "true");
   frame.tabIndex = -1;
   frame.inert = true;
-  frame.style.cssText = `position:fixed;left:-${2 * roomy}px;top:0;width:${roomy}px;height:${roomy}px;border:0`;
+  frame.style.cssText = `position:fixed;left:-${2 * designWidth}px;top:0;width:${designWidth}px;height:${designWidth}px;border:0`;
   const loaded = new Promise((resolve) => frame.addEventListener("load", resolve, { once: true }));
-  frame.srcdoc = frameDocument({ html: "", area: paper });
+  frame.srcdoc = frameDocument({ html: "", area: whitePaper });
   document.body.append(frame);
   try {
     await loaded;
@@ -43,7 +38,7 @@ export const drawnDesign = (html: string, base: string): Promise<DrawnDesign> =>
   inFrame(async (body) => {
     drawInto(body, {
       html: localPictures(designOf(messageOf(html, true).read), base, "first-frame"),
-      area: paper,
+      area: whitePaper,
     });
     await settled(body);
     await Promise.all(

@@ -1,16 +1,9 @@
 /** The faces that a document has drawn with, as rules that hold their files: a picture of it loads nothing. */
+import { dataAddress } from "../../parts/files/data-address";
 
 const addressIn = /url\((["']?)([^"')]+)\1\)/;
 
-async function dataAddress(address: string): Promise<string> {
-  const bytes = await (await fetch(address)).blob();
-  return new Promise((resolve, reject) => {
-    const reader = new FileReader();
-    reader.onload = () => resolve(reader.result as string);
-    reader.onerror = () => reject(reader.error ?? new Error(`${address} could not be read`));
-    reader.readAsDataURL(bytes);
-  });
-}
+const fileAt = async (address: string): Promise<Blob> => (await fetch(address)).blob();
 
 /** What tells one face of a family from another, as font-face rules and loaded faces both write it. */
 const faceKey = (family: string, style: string, weight: string, range: string): string =>
@@ -40,7 +33,7 @@ export async function drawnFonts(drawn: Document): Promise<string> {
     await Promise.all(
       rules.map(async (rule) => {
         const address = addressIn.exec(rule)?.[2];
-        return address ? rule.replace(addressIn, `url("${await dataAddress(address)}")`) : rule;
+        return address ? rule.replace(addressIn, `url("${await dataAddress(await fileAt(address))}")`) : rule;
       }),
     )
   ).join("\n");

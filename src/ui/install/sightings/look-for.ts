@@ -1,7 +1,8 @@
 /** Looks for a signature in a screenshot, and says what was found in the form in which it is kept. */
-import { endpoints, type ToldSighting } from "@/contract";
-import type { KnownColors, PartDrift } from "@/core/layout";
+import { endpoints, magnification, measure, type ToldSighting } from "@/contract";
+import { around, grown, type Box, type KnownColors } from "@/core/layout";
 import { driftOfSighting, type DrawnDesign, type Place, type Sighting } from "@/core/sighting";
+import { within } from "@/core/values";
 import type { SightingAnswer, SightingRequest } from "@/workers/sighting.worker";
 import { ask } from "../../parts/asking/ask";
 import { drawnDesign } from "./drawn-design";
@@ -39,8 +40,6 @@ function sought(
   }).finally(() => worker.terminate());
 }
 
-const hundredths = (value: number): number => Math.round(value * 100) / 100;
-
 /** The colours of the pictures of a design, as far as they are known: without them they count as seen. */
 async function colorsOf({ parts }: DrawnDesign): Promise<KnownColors> {
   const sources = [...new Set(parts.flatMap(({ source }) => (source.startsWith("/h/") ? [source] : [])))];
@@ -49,61 +48,53 @@ async function colorsOf({ parts }: DrawnDesign): Promise<KnownColors> {
   return found?.colors ?? {};
 }
 
+/** As far as it is kept, to a hundredth. */
+const kept = (value: number): number => within(measure, value);
+
+const keptOrNull = (value: number | null): number | null => (value === null ? null : kept(value));
+
+const keptBox = ({ left, top, width, height }: Box): Box => ({
+  left: kept(left),
+  top: kept(top),
+  width: kept(width),
+  height: kept(height),
+});
+
 function toTold(design: DrawnDesign, sighting: Sighting, colors: KnownColors, place: Place): ToldSighting {
-  const shown = new Map(sighting.shown.map((part) => [part.id, part]));
-  const box = (id: number) => {
-    const { left, top, width, height } = shown.get(id) ?? design.parts.find((part) => part.id === id)!;
-    return {
-      left: hundredths(left),
-      top: hundredths(top),
-      width: hundredths(width),
-      height: hundredths(height),
-    };
-  };
-  const rounded = (part: PartDrift) => ({
-    ...part,
-    text: part.text.slice(0, 4000),
-    moved: hundredths(part.moved),
-    resized: hundredths(part.resized),
-    recolored: hundredths(part.recolored),
-    contrast: part.contrast === null ? null : hundredths(part.contrast),
-    visibility: part.visibility === null ? null : hundredths(part.visibility),
-  });
+  const boxes = new Map<number, Box>([...design.parts, ...sighting.shown].map((part) => [part.id, part]));
   return {
     place: {
-      scale: Math.round(place.scale * 10_000) / 10_000,
-      left: hundredths(place.left),
-      top: hundredths(place.top),
+      scale: within(magnification, place.scale),
+      left: kept(place.left),
+      top: kept(place.top),
     },
     ground: sighting.ground,
     parts: driftOfSighting(design.parts, sighting, colors).map((part) => ({
-      ...rounded(part),
+      ...part,
+      text: part.text.slice(0, 4000),
+      moved: kept(part.moved),
+      resized: kept(part.resized),
+      recolored: kept(part.recolored),
+      contrast: keptOrNull(part.contrast),
+      visibility: keptOrNull(part.visibility),
       clear: !sighting.unclear.includes(part.id),
-      box: box(part.id),
+      box: keptBox(boxes.get(part.id) ?? { left: 0, top: 0, width: 0, height: 0 }),
     })),
   };
 }
 
 /** The part of a screenshot that holds the signature, and what of it moved, with some room. */
-function cutOut(canvas: HTMLCanvasElement, design: DrawnDesign, { place, shown }: Sighting) {
+function cutOut(canvas: HTMLCanvasElement, { pixels, density }: DrawnDesign, { place, shown }: Sighting) {
   const { scale, left, top } = place;
-  const size = { left: 0, top: 0, width: design.pixels.width, height: design.pixels.height };
-  const boxes = [
-    { ...size, width: size.width / design.density, height: size.height / design.density },
-    ...shown,
-  ];
-  const edge = (side: "left" | "top" | "right" | "bottom"): number => {
-    const far = side === "right" || side === "bottom";
-    const along =
-      side === "left" || side === "right" ? (["left", "width"] as const) : (["top", "height"] as const);
-    const ends = boxes.map((box) => box[along[0]] + (far ? box[along[1]] + room : -room));
-    const at = (far ? Math.max(...ends) : Math.min(...ends)) * scale + (along[0] === "left" ? left : top);
-    return Math.round(Math.max(0, Math.min(along[0] === "left" ? canvas.width : canvas.height, at)));
-  };
-  const [x, y] = [edge("left"), edge("top")];
+  const whole = { left: 0, top: 0, width: pixels.width / density, height: pixels.height / density };
+  const wanted = grown(around([whole, ...shown]), room);
+  const inPicture = (at: number, from: number, length: number): number =>
+    Math.round(Math.max(0, Math.min(length, from + at * scale)));
+  const x = inPicture(wanted.left, left, canvas.width);
+  const y = inPicture(wanted.top, top, canvas.height);
   const out = document.createElement("canvas");
-  out.width = Math.max(1, edge("right") - x);
-  out.height = Math.max(1, edge("bottom") - y);
+  out.width = Math.max(1, inPicture(wanted.left + wanted.width, left, canvas.width) - x);
+  out.height = Math.max(1, inPicture(wanted.top + wanted.height, top, canvas.height) - y);
   contextOf(out).drawImage(canvas, -x, -y);
   return { canvas: out, place: { scale, left: left - x, top: top - y } };
 }

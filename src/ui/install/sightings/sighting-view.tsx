@@ -1,7 +1,7 @@
 "use client";
 
 import { useState } from "react";
-import { addressOf, endpoints, type Sighting, type ToldSighting } from "@/contract";
+import { addressOf, endpoints, type KeptSighting, type ToldSighting } from "@/contract";
 import { unstillReason } from "@/core/layout";
 import { frameMargin } from "../../parts/drawing/frame-document";
 import { localPictures } from "../../parts/drawing/local-pictures";
@@ -21,7 +21,7 @@ const views: Readonly<Record<View, string>> = {
 const hardlySeen = 10;
 
 interface Props {
-  readonly sighting: Sighting;
+  readonly sighting: KeptSighting;
   /** What was built; null where that is not known any more. */
   readonly design: string | null;
   readonly base: string;

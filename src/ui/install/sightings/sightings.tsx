@@ -42,7 +42,7 @@ export function Sightings({ install }: { readonly install: ComparedInstall }) {
         <div className="flex flex-wrap items-center gap-3">
           <FilePicker
             accept="image/*"
-            disabled={actions.looking.kind === "looking"}
+            disabled={actions.looking.kind === "looking" || actions.looking.kind === "keeping"}
             onPick={([file]) => file && look(file)}
           >
             <ImagePlus size={16} aria-hidden />
@@ -58,11 +58,9 @@ export function Sightings({ install }: { readonly install: ComparedInstall }) {
             <h3 className="min-w-0 grow truncate text-sm font-medium">
               {sighting.name}
               <span className="font-normal text-soft"> · {formatDay(sighting.createdAt)}</span>
-              {sighting.createdAt < install.installedAt && (
-                <span className="font-normal text-soft"> · of an earlier version</span>
-              )}
+              {!sighting.current && <span className="font-normal text-soft"> · of an earlier version</span>}
             </h3>
-            {!sighting.told && (
+            {!sighting.told && sighting.current && (
               <Button onClick={() => actions.lookAgain(sighting)}>
                 <ScanSearch size={15} aria-hidden />
                 Compare it
@@ -74,7 +72,7 @@ export function Sightings({ install }: { readonly install: ComparedInstall }) {
           </div>
           <SightingView
             sighting={sighting}
-            design={sighting.createdAt >= install.installedAt ? install.before : null}
+            design={sighting.current ? install.before : null}
             base={install.base}
           />
         </article>
@@ -98,6 +96,12 @@ function LookingSaid({ actions: { looking, stop, keepAnyway } }: { readonly acti
           />
           <Button onClick={stop}>Stop</Button>
         </div>
+      );
+    case "keeping":
+      return (
+        <p role="status" className="mt-3 text-sm">
+          Keeping “{looking.name}”…
+        </p>
       );
     case "not-there":
       return (

@@ -13,6 +13,12 @@ const policy =
 /** Room around what is drawn, on each side; px. */
 export const frameMargin = 8;
 
+/** The area of what is drawn as a design. */
+export const whitePaper = "html{background:#ffffff}";
+
+/** Wide enough that nothing in a design wraps for want of room; px. */
+export const designWidth = 1200;
+
 const areaId = "message-area";
 
 export const frameDocument = ({ html, area }: Drawn): string =>

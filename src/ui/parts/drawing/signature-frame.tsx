@@ -1,6 +1,6 @@
 "use client";
 
-import { bodyOf, drawInto, frameDocument } from "./frame-document";
+import { bodyOf, drawInto, frameDocument, whitePaper } from "./frame-document";
 import { staged } from "./stage";
 import { useEffect, useLayoutEffect, useRef, useState } from "react";
 
@@ -25,8 +25,6 @@ interface Props {
   /** Rules for the page around what is drawn: its canvas, type and colours. */
   readonly area?: string;
 }
-
-const whitePaper = "html{background:#ffffff}";
 
 /**
  * A signature drawn in a sandboxed frame in which nothing can run. The frame is made once; what it shows is

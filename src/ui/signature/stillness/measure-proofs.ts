@@ -3,7 +3,7 @@ import { designOf, messageOf, receivedInModes, standIns, type ProofKey } from "@
 import { driftBetween, isStill, unrest, type KnownColors, type PartDrift } from "@/core/layout";
 import type { Size } from "@/core/pictures";
 import { areaOf } from "../../parts/drawing/area-of";
-import { bodyOf, drawInto, frameMargin } from "../../parts/drawing/frame-document";
+import { bodyOf, designWidth, drawInto, frameMargin, whitePaper } from "../../parts/drawing/frame-document";
 import { localPictures } from "../../parts/drawing/local-pictures";
 import { ordinaryConditions, type Conditions } from "./conditions";
 import { keyText, modes, proofKinds } from "./proof-keys";
@@ -24,11 +24,6 @@ export interface MeasuredProof extends ProofKey {
 }
 
 export type Measured = ReadonlyMap<string, MeasuredProof>;
-
-/** Wide enough that nothing in the design wraps for want of room. */
-const designWidth = 1200;
-
-const paper = "html{background:#ffffff}";
 
 export interface MeasuredAll {
   readonly measured: Measured;
@@ -102,7 +97,7 @@ export async function measureProofs(
   };
 
   const message = messageOf(html, true);
-  const design = await draw(designOf(message.read), paper, designWidth + 2 * frameMargin);
+  const design = await draw(designOf(message.read), whitePaper, designWidth + 2 * frameMargin);
   if (!design) return null;
   const measured = new Map<string, MeasuredProof>();
   for (const { client, account } of proofKinds) {

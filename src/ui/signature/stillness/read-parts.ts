@@ -1,8 +1,7 @@
 /** Reads where the parts of a drawn signature stand, and how they look, from the document that draws it. */
 import { boxAttribute, partAttribute, wholeAttribute } from "@/core/clients";
-import type { DrawnPart } from "@/core/layout";
+import { around, linesOf, shifted, type DrawnPart, type DrawnWord } from "@/core/layout";
 import type { Size } from "@/core/pictures";
-import type { DrawnWord } from "@/core/sighting";
 
 export interface DrawnSignature {
   readonly parts: readonly DrawnPart[];
@@ -35,10 +34,7 @@ function textsOf(part: Element): readonly Text[] {
   return found;
 }
 
-/**
- * The words of a text in px of the window; a word that is broken is as many. Two share a line where the middle of one is within
- * the other's height.
- */
+/** The words of a text in px of the window; a word that is broken is as many. */
 function wordsOf(texts: readonly Text[]): readonly DrawnWord[] {
   const words: DrawnWord[] = [];
   for (const text of texts)
@@ -46,43 +42,14 @@ function wordsOf(texts: readonly Text[]): readonly DrawnWord[] {
       const range = text.ownerDocument.createRange();
       range.setStart(text, word.index);
       range.setEnd(text, word.index + word[0].length);
-      for (const { left, top, width, height } of range.getClientRects()) {
-        if (width === 0) continue;
-        const last = words.at(-1);
-        const middle = top + height / 2;
-        const same = last && Math.abs(last.top + last.height / 2 - middle) < height / 2;
-        words.push({
-          text: word[0],
-          line: last ? last.line + (same ? 0 : 1) : 0,
-          ...{ left, top, width, height },
-        });
-      }
+      for (const { left, top, width, height } of range.getClientRects())
+        if (width > 0) words.push({ text: word[0], left, top, width, height });
     }
   return words;
 }
 
-/** What stands in each line. */
-function linesOf(words: readonly DrawnWord[]): readonly string[] {
-  const lines: string[] = [];
-  for (const { line, text } of words)
-    lines[line] = lines[line] === undefined ? text : `${lines[line]} ${text}`;
-  return lines;
-}
-
 /** The path of a hosted picture, whatever is asked of it after. */
 const pathOf = (picture: Element): string => (picture.getAttribute("src") ?? "").split("?")[0] ?? "";
-
-/** The box around boxes. */
-function around(boxes: readonly Pick<DOMRect, "left" | "top" | "width" | "height">[]) {
-  const left = Math.min(...boxes.map((box) => box.left));
-  const top = Math.min(...boxes.map((box) => box.top));
-  return {
-    left,
-    top,
-    width: Math.max(...boxes.map((box) => box.left + box.width)) - left,
-    height: Math.max(...boxes.map((box) => box.top + box.height)) - top,
-  };
-}
 
 const sides = ["Top", "Right", "Bottom", "Left"] as const;
 
@@ -151,15 +118,13 @@ export function readParts(body: HTMLElement): DrawnSignature {
     if (/[\p{L}\p{N}]/u.test(text) && !picture) smallestType = Math.min(smallestType, fontSize);
     words.set(
       id,
-      spoken.map((word) => ({ ...word, left: word.left - origin.left, top: word.top - origin.top })),
+      spoken.map((word) => ({ ...word, ...shifted(word, -origin.left, -origin.top) })),
     );
     parts.push({
       id,
       kind: picture ? "picture" : "text",
       text,
-      ...box,
-      left: box.left - origin.left,
-      top: box.top - origin.top,
+      ...shifted(box, -origin.left, -origin.top),
       lines: linesOf(spoken),
       color: view.getComputedStyle(shown).color,
       behind: behind(shown),

@@ -10,6 +10,7 @@ import {
   type SignatureBlock,
 } from "@/core/importing";
 import { embeddedPictures } from "../../importing/take-in";
+import { dataAddress } from "../../parts/files/data-address";
 
 /** A picture that came along, in a file beside the HTML or within it. */
 export interface Brought {
@@ -31,14 +32,6 @@ export interface Existing {
   /** Its pictures, by the addresses that the HTML names them with. */
   readonly brought: ReadonlyMap<string, Brought>;
 }
-
-const dataAddress = (file: Blob): Promise<string> =>
-  new Promise((resolve, reject) => {
-    const reader = new FileReader();
-    reader.onload = () => resolve(typeof reader.result === "string" ? reader.result : "");
-    reader.onerror = () => reject(new Error("The picture could not be read."));
-    reader.readAsDataURL(file);
-  });
 
 async function sizeOf(file: Blob): Promise<Brought["size"]> {
   try {
