@@ -1,16 +1,14 @@
 "use client";
 
-import { useCallback, useEffect, useMemo, useState } from "react";
+import { useCallback, useMemo, useState } from "react";
 import { closeHistory } from "prosemirror-history";
-import { NodeSelection, TextSelection } from "prosemirror-state";
 import type { Transform } from "prosemirror-transform";
 import { flushSync } from "react-dom";
-import { toast } from "sonner";
 import type { OpenSignature, Stillness, Version } from "@/contract";
 import type { Asides, DirectoryGaps, Finding, LinkAnswers, PictureFactsBySource } from "@/core/checks";
 import type { Proof } from "@/core/clients";
 import { compile } from "@/core/compile";
-import { findPart, type KnownColors, type PartDrift } from "@/core/layout";
+import type { KnownColors } from "@/core/layout";
 import { callingCodeOf, type NetworkKind } from "@/core/links";
 import type { Person } from "@/core/people";
 import { outerTable, parseSignature, settingsOf, shortForm, tableMap } from "@/core/signature";
@@ -40,8 +38,6 @@ import { createState } from "./editor/state";
 import { describeSelection } from "./editor/selection";
 import { replaceDocument } from "../signature/editing/replace-document";
 import { useSignature } from "../signature/editing/use-signature";
-import { readBenchPlace } from "../signature/bench-place";
-import { takeStarted } from "../signature/just-started";
 import { useChecked } from "../signature/use-checked";
 import type { Form } from "../signature/form-switch";
 import type { LetterType } from "./sheet/letter-type";
@@ -50,10 +46,10 @@ import { useMeter } from "./proofs/use-meter";
 import { useBenchActions, type Open } from "./tools/use-bench-actions";
 import { useEditor } from "./editor/use-editor";
 import { usePaste } from "./editor/use-paste";
-
 import { useLetterType } from "./sheet/use-letter-type";
 import { useSpelling } from "./sheet/use-spelling";
 import { useDirectory } from "../signature/use-directory";
+import { useGoingTo } from "./tools/use-going-to";
 import { useLongestPerson } from "./tools/use-longest-person";
 import { usePerson } from "./tools/use-person";
 import { heightGiven, type PictureTarget } from "./pictures/place-picture";
@@ -141,25 +137,8 @@ export function Bench({ signature, person: ownPerson, people, base, brandColors,
     onPaste: pasting.take,
   });
 
-  const select = useCallback(
-    (at: number): void =>
-      tools.apply(({ tr, doc }) => {
-        const node = doc.nodeAt(at);
-        if (!node) return null;
-        return tr
-          .setSelection(
-            node.isText ? TextSelection.create(doc, at, at + node.nodeSize) : NodeSelection.create(doc, at),
-          )
-          .scrollIntoView();
-      }),
-    [tools],
-  );
   const { id } = signature;
-  useEffect(() => {
-    if (takeStarted(id)) tools.focus();
-    const place = readBenchPlace(location.hash);
-    if (place !== null) select(place);
-  }, [id, tools, select]);
+  const { select, showPart } = useGoingTo(edited, tools, person);
 
   const html = useMemo(
     () =>
@@ -231,15 +210,6 @@ export function Bench({ signature, person: ownPerson, people, base, brandColors,
     }),
     [findings, foundIn, mend, setAside, drawing, shown.doc, select],
   );
-  const showPart = useCallback(
-    (parts: readonly PartDrift[], id: number): void => {
-      const at = findPart(current().doc, person, parts, id);
-      if (at === null) return void toast("It is not in what is on the sheet now.");
-      select(at);
-    },
-    [current, person, select],
-  );
-
   const goBack = (version: Version): void =>
     tools.apply(({ tr }) => replaceDocument(tr, parseSignature(version.document)));
 
