@@ -1,5 +1,6 @@
 import AxeBuilder from "@axe-core/playwright";
 import type { Page } from "@playwright/test";
+import { addressOf, endpoints } from "@/contract";
 import { proofFrame } from "./bench";
 import { expect, test } from "./test";
 
@@ -30,6 +31,24 @@ const views: readonly (readonly [name: string, open: (page: Page) => Promise<str
   ["Proof", async (page) => `${await signaturePath(page, "From last year")}/proof`],
   ["Install", async (page) => `${await signaturePath(page, "Full")}/install`],
   ["Installs", async () => "/installs"],
+  [
+    "An install",
+    async (page) => {
+      const id = (await signaturePath(page, "Full")).split("/")[2] ?? "";
+      const made = await page.request.post(addressOf(endpoints.recordInstall, { id }), {
+        data: {
+          revision: 1,
+          form: "full",
+          kind: "webmail",
+          account: "the Front Desk's",
+          use: "both",
+          by: "",
+          note: "",
+        },
+      });
+      return `/installs/${((await made.json()) as { id: string }).id}`;
+    },
+  ],
   ["Letters", async () => "/mailroom/ada-quill"],
   ["New letter", async () => "/mailroom/ada-quill/new"],
   ["Preferences", async () => "/mailroom/ada-quill/preferences"],

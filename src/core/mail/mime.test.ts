@@ -1,7 +1,18 @@
 import fc from "fast-check";
 import PostalMime from "postal-mime";
 import { describe, expect, it } from "vitest";
-import { bytesEntity, headerValue, multipart, quotedPrintable, textEntity, writeEntity } from "./index";
+import {
+  base64,
+  bytesOfBase64,
+  bytesOfQuotedPrintable,
+  quotedPrintableBytes,
+  bytesEntity,
+  headerValue,
+  multipart,
+  quotedPrintable,
+  textEntity,
+  writeEntity,
+} from "./index";
 
 describe("MIME", () => {
   it("gives any text back as it was, in lines of ASCII that are no longer than 76", async () => {
@@ -37,6 +48,31 @@ describe("MIME", () => {
     expect(read.attachments.map(({ content }) => [...new Uint8Array(content as ArrayBuffer)])).toEqual([
       [1, 2, 3],
     ]);
+  });
+
+  it("gives bytes back as they were, by quoted-printable and by base64", () => {
+    fc.assert(
+      fc.property(fc.uint8Array({ maxLength: 300 }), (bytes) => {
+        // Lines are ended by CR LF, whatever ended them.
+        const lines = Uint8Array.from(
+          [...bytes].filter((byte) => byte !== 13).flatMap((byte) => (byte === 10 ? [13, 10] : [byte])),
+        );
+        const written = quotedPrintableBytes(lines);
+        for (const line of written.split("\r\n")) expect(line).toMatch(/^[\x20-\x7e\t]{0,76}$/);
+        expect([...bytesOfQuotedPrintable(new TextEncoder().encode(written))]).toEqual([...lines]);
+        expect([...(bytesOfBase64(base64(bytes)) ?? [])]).toEqual([...bytes]);
+      }),
+    );
+  });
+
+  it("reads what others wrote: soft ends of lines, small letters, spaces that were added on the way", () => {
+    const read = (written: string): string =>
+      new TextDecoder().decode(bytesOfQuotedPrintable(new TextEncoder().encode(written)));
+    expect(read("Gr=c3=bc=C3=9Fe=\nund =\r\nmehr")).toBe("Grüßeund mehr");
+    expect(read("one  \t\r\ntwo ")).toBe("one\r\ntwo");
+    expect(read("100 =ZZ and = alone")).toBe("100 =ZZ and = alone");
+    expect(bytesOfBase64("SGFy\r\n cm93")).toEqual(new TextEncoder().encode("Harrow"));
+    expect(bytesOfBase64("no base64!")).toBeNull();
   });
 
   it("escapes what would end a line early", () => {
