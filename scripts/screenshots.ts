@@ -25,7 +25,7 @@ async function openProof(page: Page): Promise<void> {
 async function rehearse(page: Page): Promise<void> {
   await openSignature(page, "Full", "/install");
   await page.getByRole("button", { name: "Copy the signature" }).click();
-  await page.goto("/mailroom/tamsin-okafor/preferences");
+  await page.goto("/mailroom/tamsin-okafor/malthouse/settings");
   await page.getByRole("textbox", { name: "What goes under your letters" }).click();
   await page.keyboard.press("Control+V");
   await page.getByRole("button", { name: "Keep it" }).click();
@@ -33,7 +33,7 @@ async function rehearse(page: Page): Promise<void> {
 }
 
 async function writeLetter(page: Page): Promise<void> {
-  await page.goto("/mailroom/tamsin-okafor/new?to=ifor@harrowfen.example");
+  await page.goto("/mailroom/tamsin-okafor/malthouse/write?to=ifor@harrowfen.example");
   await page.getByRole("textbox", { name: "About" }).fill("The second tray");
   await page.getByRole("textbox", { name: "The letter" }).locator("div").first().click();
   await page.keyboard.press("Control+Home");

@@ -20,6 +20,7 @@ import {
   complain,
   count,
   describeValue,
+  flag,
   list,
   maybe,
   object,
@@ -32,6 +33,16 @@ import {
 import { get, patch, post, put, remove } from "./endpoint";
 import { iconChoice, type AddedIcons, type DrawnIcon, type OwnIcon } from "./icons";
 import { installTick, newInstall, type ComparedInstall } from "./installs";
+import {
+  deskSettings,
+  heldChange,
+  letterBoxes,
+  newLetter,
+  placedFiles,
+  type Desk,
+  type Letters,
+  type OpenedLetter,
+} from "./mailroom";
 import { mailAddress, outgoingServer } from "./outgoing";
 import type {
   AddedFiles,
@@ -178,18 +189,41 @@ export const endpoints = {
     .body(object({ source: loopSourceValue }))
     .json<{ loop: LoopRecipe }>(),
 
-  sendMessage: post("/api/mailroom/:person/messages")
-    .body(
+  listLetters: get("/api/mailroom/:person/letters")
+    .query(
       object({
-        toPersonId: words("A person", 80, "Choose who it goes to."),
-        subject: words("A subject", 200),
-        html: text(1_000_000),
+        box: maybe(choice(...letterBoxes)),
+        search: maybe(text(200)),
+        most: countInQuery("most", "how many letters"),
       }),
     )
-    .json<void>(),
-  keepMailroomSignature: put("/api/mailroom/:person/signature")
-    .body(object({ html: text(500_000) }))
-    .json<{ html: string }>(),
+    .json<Letters>(),
+  openLetter: get("/api/mailroom/:person/letters/:letter").json<OpenedLetter>(),
+  throwLetter: remove("/api/mailroom/:person/letters/:letter").json<void>(),
+  takeLetterBack: post("/api/mailroom/:person/letters/:letter/restore").json<void>(),
+  downloadLetter: get("/api/mailroom/:person/letters/:letter/file").bytes(),
+  letterPart: get("/api/mailroom/:person/letters/:letter/part")
+    .query(object({ id: text(2000) }))
+    .bytes(),
+  emptyMailroom: remove("/api/mailroom").json<{ letters: number }>(),
+
+  openDesk: get("/api/mailroom/:person/desks/:client").json<Desk>(),
+  keepDesk: put("/api/mailroom/:person/desks/:client").body(deskSettings).json<Desk>(),
+  sendLetter: post("/api/mailroom/:person/desks/:client/letters").body(newLetter).json<void>(),
+  keepDraft: post("/api/mailroom/:person/desks/:client/drafts").body(newLetter).json<{ draft: string }>(),
+  dropDraft: remove("/api/mailroom/:person/desks/:client/drafts/:draft").json<void>(),
+  placeFiles: post("/api/mailroom/:person/desks/:client/files").body(placedFiles).json<Desk>(),
+  placeKit: post("/api/mailroom/:person/desks/:client/kit")
+    .body(object({ signature: id }))
+    .json<Desk>(),
+  deskFile: get("/api/mailroom/:person/desks/:client/file")
+    .query(object({ path: text(2000) }))
+    .bytes(),
+  changeHeld: patch("/api/mailroom/:person/desks/:client/held").body(heldChange).json<Desk>(),
+  /** Opens or closes the program; what it wrote over when it was closed is named. */
+  runDesk: post("/api/mailroom/:person/desks/:client/running")
+    .body(object({ running: flag }))
+    .json<Desk & { readonly lost: readonly string[] }>(),
 
   saveNetwork: put("/api/networks")
     .body(object({ network: networkKind }))

@@ -3,8 +3,23 @@ export { addressOf, type AnyEndpoint, type Endpoint, type ParamsOf, type Query }
 export { endpoints, publicBase, type CutRequest, type StartRequest } from "./endpoints";
 export type { AddedIcons, DrawnIcon, IconChoice, OwnIcon } from "./icons";
 export type { ComparedInstall, Install } from "./installs";
+export {
+  letterBoxes,
+  type Desk,
+  type Draft,
+  type HeldChange,
+  type LetterAbout,
+  type LetterBegun,
+  type LetterBox,
+  type LetterHead,
+  type LetterPart,
+  type Letters,
+  type MailName,
+  type NewLetter,
+  type OpenedLetter,
+} from "./mailroom";
 export { mailAddress, outgoingServer, type OutgoingServer } from "./outgoing";
-export { drawnFrom, firstFrame, letterPath } from "./paths";
+export { deskPath, drawnFrom, firstFrame, letterPath, usualDesk } from "./paths";
 export type {
   AddedFiles,
   AddressCheck,

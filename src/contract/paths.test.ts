@@ -10,7 +10,7 @@ it("an invented address is drawn from the invented sites, any other from itself"
 
 it("a mail link is a letter that the person begins, with what the link asks for", () => {
   expect(letterPath("mailto:ada@harrowfen.example?subject=Seed%20list&body=Dear%20Ada", "ifor-pell")).toBe(
-    "/mailroom/ifor-pell/new?to=ada%40harrowfen.example&subject=Seed+list&body=Dear+Ada",
+    "/mailroom/ifor-pell/malthouse/write?to=ada%40harrowfen.example&subject=Seed+list&body=Dear+Ada",
   );
   expect(letterPath("https://harrowfen.example", "ifor-pell")).toBeNull();
 });

@@ -1,4 +1,5 @@
 /** Paths of this application's own pages and drawings, as both sides write them. */
+import type { DeskClientId } from "@/core/desks";
 import { parseMail } from "@/core/links";
 
 const invented = /^https?:\/\/((?:[a-z0-9-]+\.)*example)(\/[^?#]*)?(?:[?#].*)?$/i;
@@ -15,11 +16,21 @@ export function drawnFrom(address: string): string {
   return whole === undefined ? address : `/invented-sites/${host.toLowerCase()}${path}`;
 }
 
+/** The client of a desk where nobody chose one. */
+export const usualDesk: DeskClientId = "malthouse";
+
+/** A place of a client of the Mailroom; the list of letters where none is named. */
+export const deskPath = (
+  personId: string,
+  client: DeskClientId,
+  place: "" | "write" | "settings" | `letters/${string}` = "",
+): string => `/mailroom/${personId}/${client}${place === "" ? "" : `/${place}`}`;
+
 /** Where a mail link is opened inside this application: a letter that the person begins; null when it is no mail link. */
-export function letterPath(href: string, personId: string): string | null {
+export function letterPath(href: string, personId: string, client: DeskClientId = usualDesk): string | null {
   const mail = parseMail(href);
   if (!mail) return null;
   const { to, subject, body } = mail;
   const asked = Object.entries({ to: to[0] ?? "", subject, body }).filter(([, value]) => value);
-  return `/mailroom/${personId}/new?${new URLSearchParams(asked).toString()}`;
+  return `${deskPath(personId, client, "write")}?${new URLSearchParams(asked).toString()}`;
 }

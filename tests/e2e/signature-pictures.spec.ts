@@ -46,7 +46,7 @@ test("a better address that was found is taken, and that is taken back", async (
 test("pictures of invented sites are seen in the settings and in a letter, and are kept at their addresses", async ({
   page,
 }) => {
-  await page.goto("/mailroom/ada-quill/preferences");
+  await page.goto("/mailroom/ada-quill/malthouse/settings");
   const box = page.getByRole("textbox", { name: "What goes under your letters" });
   await box.click();
   await page.evaluate(async (source) => {
@@ -65,7 +65,7 @@ test("pictures of invented sites are seen in the settings and in a letter, and a
   expect((await kept).postData()).toContain(`${share}/pictures/seed-jars.png`);
   await expect(page.getByRole("status").filter({ hasText: "Kept." })).toBeVisible();
 
-  await page.goto("/mailroom/ada-quill/new");
+  await page.goto("/mailroom/ada-quill/malthouse/write");
   const letter = page.getByRole("textbox", { name: "The letter" });
   expect(
     await letter
@@ -77,7 +77,7 @@ test("pictures of invented sites are seen in the settings and in a letter, and a
   await letter.locator("div").first().click();
   await page.keyboard.type("שלום");
   await choose(page.getByRole("combobox", { name: "For" }), "Ifor Pell (ifor@harrowfen.example)");
-  const sent = page.waitForRequest((request) => request.url().endsWith("/messages"));
+  const sent = page.waitForRequest((request) => request.url().endsWith("/letters"));
   await page.getByRole("button", { name: "Hand it over" }).click();
   const { html } = (await sent).postDataJSON() as { html: string };
   expect(html).toContain('<div dir="rtl">שלום</div>');

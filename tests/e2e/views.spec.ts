@@ -1,6 +1,7 @@
 import AxeBuilder from "@axe-core/playwright";
 import type { Page } from "@playwright/test";
-import { addressOf, endpoints } from "@/contract";
+import { addressOf, deskPath, endpoints, type Letters } from "@/contract";
+import { deskClientIds, deskClients, type DeskClientId } from "@/core/desks";
 import { proofFrame } from "./bench";
 import { expect, test } from "./test";
 
@@ -9,7 +10,37 @@ const signaturePath = async (page: Page, name: string): Promise<string> => {
   return (await page.getByRole("link", { name, exact: true }).getAttribute("href"))!;
 };
 
-const views: readonly (readonly [name: string, open: (page: Page) => Promise<string>])[] = [
+type View = readonly [name: string, open: (page: Page) => Promise<string>];
+
+/** A place of a client of the Mailroom, with a letter in the list. */
+const atDesk = (client: DeskClientId, place: "letters" | "letter" | "write" | "settings"): View => [
+  `${deskClients[client].name}, ${place}`,
+  async (page) => {
+    const desk = { person: "ada-quill", client };
+    await page.request.post(addressOf(endpoints.sendLetter, desk), {
+      data: {
+        from: "ada@harrowfen.example",
+        to: ["ada@harrowfen.example"],
+        cc: [],
+        subject: "To myself",
+        html: "<div>The second tray came up on Tuesday.</div>",
+        about: null,
+        draft: null,
+      },
+    });
+    const answer = await page.request.get(addressOf(endpoints.listLetters, desk));
+    const { letters } = (await answer.json()) as Letters;
+    const places = {
+      letters: "",
+      letter: `letters/${letters[0]?.id ?? ""}`,
+      write: "write",
+      settings: "settings",
+    } as const;
+    return deskPath(desk.person, client, places[place]);
+  },
+];
+
+const views: readonly View[] = [
   ["Shelf", async () => "/"],
   ["Start", async () => "/start"],
   ["Pictures", async () => "/pictures"],
@@ -49,9 +80,9 @@ const views: readonly (readonly [name: string, open: (page: Page) => Promise<str
       return `/installs/${((await made.json()) as { id: string }).id}`;
     },
   ],
-  ["Letters", async () => "/mailroom/ada-quill"],
-  ["New letter", async () => "/mailroom/ada-quill/new"],
-  ["Preferences", async () => "/mailroom/ada-quill/preferences"],
+  ...deskClientIds.flatMap((client) =>
+    (["letters", "letter", "write", "settings"] as const).map((place) => atDesk(client, place)),
+  ),
   ["A demo page", async () => "/mailroom/web/harrowfen.example/visit"],
 ];
 
@@ -150,7 +181,7 @@ test("the source that is installed is what the compiler writes", async ({ page }
 });
 
 test("the stand-in's settings refuse what is too long, and keep what was there", async ({ page }) => {
-  await page.goto("/mailroom/otto-lind/preferences");
+  await page.goto("/mailroom/otto-lind/malthouse/settings");
   const box = page.getByRole("textbox", { name: "What goes under your letters" });
   await box.click();
   await page.evaluate(() => {

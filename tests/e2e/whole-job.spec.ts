@@ -95,13 +95,15 @@ test("the whole job by hand: build, picture, link, proof, copy, paste, write, se
   expect(types).toEqual([["text/html", "text/plain"]]);
 
   // A real paste into the stand-in's settings.
-  await page.goto("/mailroom/wen-castellanos/preferences");
+  await page.goto("/mailroom/wen-castellanos/malthouse/settings");
   const settings = page.getByRole("textbox", { name: "What goes under your letters" });
   await settings.click();
   await page.keyboard.press("Control+V");
   await expect(settings).toContainText("Wen Castellanos");
   await page.getByRole("button", { name: "Keep it" }).click();
-  await expect(page.getByRole("status")).toHaveText("Kept. It goes under every new letter.");
+  await expect(page.getByRole("status")).toHaveText(
+    "Kept. “Signature” goes under every new letter, and answers have none.",
+  );
 
   // Write to a colleague.
   await page.getByRole("link", { name: "New letter" }).click();

@@ -37,6 +37,16 @@ const server = {
 } as const;
 
 /** A body that each endpoint takes; what it names is not there. */
+const letter = {
+  from: "ada@harrowfen.example",
+  to: ["nobody@harrowfen.example"],
+  cc: [],
+  subject: "Seeds",
+  html: "<p>Hello</p>",
+  about: null,
+  draft: null,
+};
+
 const bodies = {
   lookAtAddress: { address: "not an address" },
   takePictureIn: { address: "not an address" },
@@ -58,8 +68,24 @@ const bodies = {
   previewLoop: { loop },
   previewLoopPicture: { loop, picture: 0 },
   startLoop: { source: loop.source },
-  sendMessage: { toPersonId: "nobody", subject: "Seeds", html: "<p>Hello</p>" },
-  keepMailroomSignature: { html: "<p>Ada</p>" },
+  keepDesk: {
+    signatures: [{ id: "one", name: "Full", html: "<p>Ada</p>" }],
+    choices: [
+      {
+        address: "ada@harrowfen.example",
+        underNew: "one",
+        underAnswers: null,
+        place: "above",
+        delimiter: false,
+      },
+    ],
+  },
+  sendLetter: letter,
+  keepDraft: letter,
+  placeFiles: { files: [{ path: "Full.htm", base64: "PGI+QWRhPC9iPg==" }] },
+  placeKit: { signature: "none" },
+  changeHeld: { kind: "rename", id: "Full.htm", name: "Full" },
+  runDesk: { running: true },
   saveNetwork: {
     network: { id: "plotline", name: "Plotline", glyph: "", pattern: "https://plotline.example/" },
   },
@@ -121,6 +147,8 @@ const queries: Readonly<Record<string, string>> = {
   "/api/cuts": `?source=${encodeURIComponent(cut)}`,
   "/api/signatures/:id/code": "?of=card&form=png&size=300",
   "/api/icons": "?pack=Fen&note=",
+  "/api/mailroom/:person/letters/:letter/part": "?id=part-1",
+  "/api/mailroom/:person/desks/:client/file": "?path=Full.htm",
 };
 
 /** Those that take what the sample says, since nothing in it has to be there. */

@@ -1,5 +1,5 @@
 import Link from "next/link";
-import { countUnread } from "@/server/mailroom/mailroom";
+import { countUnread } from "@/server/mailroom/letters";
 import { listPeople } from "@/server/people/people";
 import { SiteHeader } from "@/ui/parts/site-header";
 
@@ -13,8 +13,9 @@ export default async function MailroomPage() {
       <main className="mx-auto max-w-[1240px] px-5 pb-10">
         <h1 className="pt-3 font-serif text-[38px] leading-[44px] tracking-tight">Mailroom</h1>
         <p className="max-w-2xl pb-5 pt-1 text-soft">
-          A rehearsal: a working webmail in which to install a signature, write to a colleague and open what
-          arrives. It is a simulation that keeps inline styles only, and nothing leaves this machine.
+          A rehearsal: on each desk five working mail clients in which to install a signature, write to
+          colleagues, answer them, and open what arrives. They are simulations, and nothing leaves this
+          machine.
         </p>
         <h2 className="border-t border-pine pb-2 pt-3 font-serif text-xl">Whose desk?</h2>
         {people.length === 0 ? (

@@ -1,4 +1,7 @@
-/** A signature as it looks while its pictures are blocked: a box of each one's size, with its alt text in it. */
+/**
+ * A signature as it looks while its pictures are blocked: a box of each one's size, with its alt text in it. Pictures that
+ * came with the message (RFC 2392) have nothing to be fetched, and stay.
+ */
 import {
   appendText,
   attributeOf,
@@ -17,6 +20,7 @@ export function picturesBlocked(html: string): string {
   const { body } = parseMessage(html);
   walkElements(body, (element) => {
     if (element.tagName !== "img" || !element.parentNode) return;
+    if (/^cid:/i.test(attributeOf(element, "src") ?? "")) return;
     const side = (name: string): string => `${Number.parseInt(attributeOf(element, name) ?? "", 10) || 24}px`;
     const box = createElement("span", {
       style: `display:inline-block;box-sizing:border-box;overflow:hidden;vertical-align:middle;border:1px solid #9aa19c;width:${side("width")};height:${side("height")};font-size:11px;line-height:13px;padding:1px 2px`,

@@ -1,6 +1,7 @@
 /** The tables. Times are milliseconds since 1970; documents are the signature's own JSON. */
-import { index, integer, primaryKey, sqliteTable, text } from "drizzle-orm/sqlite-core";
+import { blob, index, integer, primaryKey, sqliteTable, text } from "drizzle-orm/sqlite-core";
 import { installForms, installUses, kitKinds } from "@/core/install-kinds";
+import { deskClientIds } from "@/core/desks";
 import { originalTypes } from "@/core/pictures";
 
 export const people = sqliteTable("people", {
@@ -109,29 +110,86 @@ export const pictureColors = sqliteTable("picture_colors", {
   colors: text("colors").notNull(),
 });
 
-/** What each person of the Mailroom has pasted into the stand-in's settings. */
-export const mailroomSignatures = sqliteTable("mailroom_signatures", {
-  personId: text("person_id")
-    .primaryKey()
-    .references(() => people.id, { onDelete: "cascade" }),
-  html: text("html").notNull(),
-  updatedAt: integer("updated_at").notNull(),
-});
+/** What each person has set in each client of the Mailroom; JSON. */
+export const desks = sqliteTable(
+  "desks",
+  {
+    personId: text("person_id")
+      .notNull()
+      .references(() => people.id, { onDelete: "cascade" }),
+    client: text("client", { enum: deskClientIds }).notNull(),
+    settings: text("settings").notNull(),
+    updatedAt: integer("updated_at").notNull(),
+  },
+  (table) => [primaryKey({ columns: [table.personId, table.client] })],
+);
 
+/** The files that a client of the Mailroom keeps signatures in. */
+export const deskFiles = sqliteTable(
+  "desk_files",
+  {
+    personId: text("person_id")
+      .notNull()
+      .references(() => people.id, { onDelete: "cascade" }),
+    client: text("client", { enum: deskClientIds }).notNull(),
+    path: text("path").notNull(),
+    /** What the client calls it; empty where that is its path. */
+    name: text("name").notNull().default(""),
+    bytes: blob("bytes", { mode: "buffer" }).notNull(),
+    /** As a running program has it in memory; null while it is closed. */
+    held: blob("held", { mode: "buffer" }),
+    updatedAt: integer("updated_at").notNull(),
+  },
+  (table) => [primaryKey({ columns: [table.personId, table.client, table.path] })],
+);
+
+/** Letters that were begun and not sent. */
+export const drafts = sqliteTable(
+  "drafts",
+  {
+    id: text("id").primaryKey(),
+    personId: text("person_id")
+      .notNull()
+      .references(() => people.id, { onDelete: "cascade" }),
+    client: text("client", { enum: deskClientIds }).notNull(),
+    /** What was written so far; JSON. */
+    letter: text("letter").notNull(),
+    updatedAt: integer("updated_at").notNull(),
+  },
+  (table) => [index("drafts_by_desk").on(table.personId, table.client)],
+);
+
+/** Letters as they lie in mailboxes: one row in each that a letter came to, and one in that of who sent it. */
 export const messages = sqliteTable(
   "messages",
   {
     id: text("id").primaryKey(),
     mailbox: text("mailbox").notNull(),
+    /** Whether it came, or was sent from there. */
+    box: text("box", { enum: ["in", "sent"] })
+      .notNull()
+      .default("in"),
+    /** Its own id, and that of the first letter of the talk that it belongs to (RFC 5322, 3.6.4). */
+    messageId: text("message_id").notNull().default(""),
+    thread: text("thread").notNull().default(""),
     fromAddress: text("from_address").notNull(),
     fromName: text("from_name").notNull(),
+    /** Whom it says that it is for. */
+    recipients: text("recipients").notNull().default(""),
     subject: text("subject").notNull(),
-    /** The message as it was handed over by SMTP: RFC 5322 text. */
-    raw: text("raw").notNull(),
+    /** The beginning of its text, which is searched. */
+    words: text("words").notNull().default(""),
+    /** The letter as it was handed over by SMTP: the bytes of RFC 5322. */
+    raw: blob("raw", { mode: "buffer" }).notNull(),
     receivedAt: integer("received_at").notNull(),
     readAt: integer("read_at"),
+    /** Set while it is thrown away and can be taken back. */
+    thrownAt: integer("thrown_at"),
   },
-  (table) => [index("messages_by_mailbox").on(table.mailbox, table.receivedAt)],
+  (table) => [
+    index("messages_by_mailbox").on(table.mailbox, table.receivedAt),
+    index("messages_by_thread").on(table.mailbox, table.thread),
+  ],
 );
 
 /** What is set once for everybody, by its name: the organisation, letter type, public address; each as JSON. */

@@ -1,15 +1,38 @@
-/** Sending: a message built as MIME (RFC 2045 to 2049) and handed to the post office over SMTP. */
+/** Sending: a message built as MIME (RFC 2045 to 2049) as its client writes it, and handed to the post office over SMTP. */
+import { randomUUID } from "node:crypto";
 import { convert } from "html-to-text";
 import nodemailer from "nodemailer";
+import MailComposer from "nodemailer/lib/mail-composer";
+import type { MailName } from "@/contract";
+import type { DeskClient } from "@/core/desks";
 import { messagePage } from "@/core/mail";
-import { openPostOffice } from "./post-office";
+import { Refusal } from "../http/refusal";
+import { mailboxesAt } from "../mailroom/mailboxes";
+import { fileAsSent, openPostOffice } from "./post-office";
+
+/** A picture that a letter carries and shows. */
+export interface AttachedPicture {
+  /** Its content id (RFC 2392). */
+  readonly id: string;
+  readonly name: string;
+  readonly type: string;
+  readonly bytes: Uint8Array;
+}
 
 export interface OutgoingMessage {
-  readonly from: { readonly name: string; readonly address: string };
-  readonly to: { readonly name: string; readonly address: string };
+  readonly client: DeskClient;
+  readonly from: MailName;
+  readonly to: readonly MailName[];
+  readonly cc: readonly MailName[];
   readonly subject: string;
   /** The body's HTML, signature included. */
   readonly html: string;
+  readonly pictures: readonly AttachedPicture[];
+  /** Ids of the letter that it answers, and of all that it follows. */
+  readonly inReplyTo: string;
+  readonly references: readonly string[];
+  /** The mailbox that keeps it among what was sent. */
+  readonly keptBy: string;
 }
 
 /** The plain part of a message: its words in reading order, with link targets the words do not show. */
@@ -25,8 +48,70 @@ export const plainPart = (html: string): string =>
     ],
   });
 
-/** Resolves once the post office has taken the message. nodemailer folds and encodes the header values. */
-export async function sendMessage({ from, to, subject, html }: OutgoingMessage): Promise<void> {
+/** What is typed is set as the client sets it. */
+const typeset = ({ type: { family, size, color } }: DeskClient, html: string): string =>
+  `<div style="font-family:${family};font-size:${size}px;color:${color}">${html}</div>`;
+
+/** The letter as its bytes; nodemailer folds and encodes the header values. */
+async function compose({
+  client,
+  from,
+  to,
+  cc,
+  subject,
+  html,
+  pictures,
+  inReplyTo,
+  references,
+}: OutgoingMessage): Promise<Buffer> {
+  const page = messagePage(typeset(client, html));
+  return new MailComposer({
+    from,
+    to: [...to],
+    cc: [...cc],
+    subject,
+    text: plainPart(html),
+    html: page,
+    textEncoding: client.encoding,
+    messageId: `<${randomUUID()}@${client.id}.harrowfen.example>`,
+    ...(inReplyTo === "" ? {} : { inReplyTo: `<${inReplyTo}>` }),
+    ...(references.length === 0 ? {} : { references: references.map((id) => `<${id}>`).join(" ") }),
+    headers: { "X-Mailer": `${client.name} (a stand-in)` },
+    attachments: pictures.map(({ id, name, type, bytes }) => ({
+      cid: id,
+      filename: name || false,
+      contentType: type,
+      contentDisposition: "inline",
+      content: Buffer.from(bytes),
+    })),
+    disableFileAccess: true,
+    disableUrlAccess: true,
+  })
+    .compile()
+    .build();
+}
+
+/** What the post office said against it, as a sentence. */
+function refused(error: unknown): Refusal {
+  const { response } = error as { response?: string };
+  const said = (response ?? "it does not answer").replace(/^\d{3}[ -]/, "").trim();
+  return new Refusal(422, "refused", `The post office did not take it: ${said}.`);
+}
+
+/** Resolves once the post office has taken the message for everybody; refuses with its words what it does not take. */
+export async function sendMessage(message: OutgoingMessage): Promise<void> {
+  const to = [...new Set([...message.to, ...message.cc].map(({ address }) => address))];
+  // One who is not there must not leave the others with a letter that is then sent again.
+  const unknown = (
+    await Promise.all(to.map(async (each) => ((await mailboxesAt(each)).length === 0 ? [each] : [])))
+  ).flat();
+  if (unknown.length > 0)
+    throw new Refusal(
+      422,
+      "unknown",
+      `Nobody here has the address ${unknown.join(", ")}. The letter was not sent.`,
+    );
+  const raw = await compose(message);
   const transport = nodemailer.createTransport({
     host: "127.0.0.1",
     port: await openPostOffice(),
@@ -35,8 +120,11 @@ export async function sendMessage({ from, to, subject, html }: OutgoingMessage):
     disableUrlAccess: true,
   });
   try {
-    await transport.sendMail({ from, to, subject, text: plainPart(html), html: messagePage(html) });
+    await transport.sendMail({ envelope: { from: message.from.address, to }, raw });
+  } catch (error) {
+    throw refused(error);
   } finally {
     transport.close();
   }
+  await fileAsSent(raw, message.keptBy);
 }

@@ -26,11 +26,6 @@ export async function findPerson(id: string): Promise<DirectoryPerson | null> {
 export const findDetails = async (id: string | null): Promise<Person | null> =>
   id === null ? null : ((await findPerson(id))?.person ?? null);
 
-export async function findPersonByMail(mail: string): Promise<DirectoryPerson | null> {
-  const [row] = await (await database()).select().from(people).where(eq(people.mail, mail.toLowerCase()));
-  return row ? toPerson(row) : null;
-}
-
 export async function addPerson(id: string, person: Person): Promise<void> {
   await (
     await database()

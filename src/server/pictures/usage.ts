@@ -1,9 +1,10 @@
 /** Where hosted pictures are used: in signatures, and in all that may still be shown or sent. */
-import PostalMime from "postal-mime";
 import { hostedPath, hostedPathsIn } from "@/core/addresses";
 import { database } from "../database/database";
 import {
-  mailroomSignatures,
+  deskFiles,
+  desks,
+  drafts,
   messages,
   patterns,
   publishedCopies,
@@ -11,6 +12,7 @@ import {
   signatures,
   versions,
 } from "../database/schema";
+import { textOfLetter } from "../mailroom/read-letter";
 
 /** What uses a picture, in words: a signature's name, or what keeps it. */
 export type Usage = ReadonlyMap<string, ReadonlySet<string>>;
@@ -20,24 +22,20 @@ interface Text {
   readonly user: string;
 }
 
-/** A message's addresses are broken by its encoding, so it is read as a mail client would. */
-async function messageText(raw: string): Promise<string> {
-  const { html, text } = await PostalMime.parse(raw);
-  return `${html ?? ""} ${text ?? ""}`;
-}
-
 async function textsThatKeep(): Promise<readonly Text[]> {
   const db = await database();
-  const [all, kept, refused, own, pasted, sent] = await Promise.all([
+  const [all, kept, refused, own, pasted, placed, begun, sent] = await Promise.all([
     db.select().from(signatures),
     db.select({ document: versions.document, signatureId: versions.signatureId }).from(versions),
     db.select({ document: refusedSaves.document }).from(refusedSaves),
     db.select().from(patterns),
-    db.select().from(mailroomSignatures),
+    db.select({ settings: desks.settings }).from(desks),
+    db.select({ bytes: deskFiles.bytes, held: deskFiles.held }).from(deskFiles),
+    db.select({ letter: drafts.letter }).from(drafts),
     db.select({ raw: messages.raw }).from(messages),
   ]);
   const names = new Map(all.map(({ id, name }) => [id, name]));
-  const mails = await Promise.all(sent.map(({ raw }) => messageText(raw)));
+  const mails = await Promise.all(sent.map(({ raw }) => textOfLetter(raw)));
   return [
     ...all
       .filter(({ deletedAt }) => deletedAt !== null)
@@ -48,7 +46,14 @@ async function textsThatKeep(): Promise<readonly Text[]> {
     })),
     ...refused.map(({ document }) => ({ text: document, user: "a refused save" })),
     ...own.map(({ name, document }) => ({ text: document, user: `the pattern ${name}` })),
-    ...pasted.map(({ html }) => ({ text: html, user: "a signature in the Mailroom" })),
+    ...pasted.map(({ settings }) => ({ text: settings, user: "a signature in the Mailroom" })),
+    ...placed.flatMap(({ bytes, held }) =>
+      [bytes, ...(held ? [held] : [])].map((each) => ({
+        text: each.toString("latin1"),
+        user: "a signature in the Mailroom",
+      })),
+    ),
+    ...begun.map(({ letter }) => ({ text: letter, user: "a letter that was begun" })),
     ...mails.map((text) => ({ text, user: "a sent message" })),
   ];
 }

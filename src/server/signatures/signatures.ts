@@ -63,6 +63,17 @@ export async function listSignatures(): Promise<readonly StoredSignature[]> {
   return rows.map(toStored);
 }
 
+/** The ids and names of those on the Shelf, by name. */
+export async function listSignatureNames(): Promise<
+  readonly { readonly id: string; readonly name: string }[]
+> {
+  return (await database())
+    .select({ id: signatures.id, name: signatures.name })
+    .from(signatures)
+    .where(isNull(signatures.deletedAt))
+    .orderBy(asc(signatures.name));
+}
+
 export async function findRow(id: string): Promise<SignatureRow> {
   const [row] = await (
     await database()

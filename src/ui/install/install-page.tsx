@@ -2,8 +2,9 @@
 
 import Link from "next/link";
 import { useMemo, useRef, useState } from "react";
-import type { OutgoingServer } from "@/contract";
+import { deskPath, type OutgoingServer } from "@/contract";
 import type { Finding } from "@/core/checks";
+import { clientForKind } from "@/core/desks";
 import type { CodeContent, KitKind, PicturesIn } from "@/core/install-kinds";
 import type { Person } from "@/core/people";
 import { localPictures } from "../parts/drawing/local-pictures";
@@ -59,6 +60,7 @@ export function InstallPage(props: Props) {
     props;
   const [form, setForm] = useState<Form>(short ? props.form : "full");
   const [kind, setKind] = useState<KitKind>(props.kind);
+  const client = clientForKind(kind);
   /** Where the kits have their pictures, for those of which it was said. */
   const [chosen, setChosen] = useState<Partial<Record<KitKind, PicturesIn>>>({});
   const pictures = chosen[kind] ?? (carried[kind] === null ? "hosted" : "carried");
@@ -127,17 +129,17 @@ export function InstallPage(props: Props) {
               server={props.server}
             />
           )}
-          {kind === "webmail" && props.personId !== null && (
+          {client && props.personId !== null && (
             <p className="mt-4 border-t border-hairline pt-3">
               <Link
-                href={`/mailroom/${props.personId}/preferences`}
+                href={deskPath(props.personId, client.id, "settings")}
                 prefetch={false}
                 className="rounded-sm underline hover:text-pine"
               >
                 Rehearse it in the Mailroom
               </Link>{" "}
               <span className="text-soft">
-                at {person?.name}’s desk: paste it into a stand-in webmail, and send.
+                at {person?.name}’s desk: follow these steps in {client.name}, {client.about}, and send.
               </span>
             </p>
           )}

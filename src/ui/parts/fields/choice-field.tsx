@@ -29,6 +29,8 @@ export function ChoiceField<T extends string>(props: Props<T>) {
   const { look = "border-b border-soft py-0.5 text-sm text-ink" } = props;
   const id = useId();
   const names = Object.entries<string>(choices);
+  // A choice that is the empty text counts as none to the primitive, and has a name all the same.
+  const named = names.find(([choice]) => choice === "" && value === "")?.[1] ?? none;
   return (
     <div className={props.className}>
       <label htmlFor={id} className={labelClass(quiet)}>
@@ -40,7 +42,7 @@ export function ChoiceField<T extends string>(props: Props<T>) {
           className={`flex w-full items-center justify-between gap-1 text-left disabled:opacity-50 ${look}`}
         >
           <span className="min-w-0 truncate">
-            <Select.Value placeholder={none} />
+            <Select.Value placeholder={named} />
           </span>
           <ChevronDown size={13} aria-hidden className="shrink-0 text-soft" />
         </Select.Trigger>

@@ -1,0 +1,7 @@
+import { endpoints } from "@/contract";
+import { handle } from "@/server/http/handle";
+import { dropDraft } from "@/server/mailroom/writing";
+
+export const DELETE = handle(endpoints.dropDraft, async ({ params }) =>
+  dropDraft(params.person, params.draft),
+);

@@ -1,0 +1,7 @@
+import { endpoints } from "@/contract";
+import { handle } from "@/server/http/handle";
+import { sendLetter } from "@/server/mailroom/writing";
+
+export const POST = handle(endpoints.sendLetter, async ({ params, body }) =>
+  sendLetter(params.person, params.client, body),
+);

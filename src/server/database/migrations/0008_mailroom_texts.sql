@@ -1,0 +1,1 @@
+DROP TABLE `mailroom_signatures`;

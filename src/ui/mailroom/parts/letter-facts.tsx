@@ -1,0 +1,83 @@
+"use client";
+
+/** What there is to a letter beside its text: files that came with it, its talk, and how it came. */
+import Link from "next/link";
+import { addressOf, endpoints, type Desk, type OpenedLetter } from "@/contract";
+import { formatBytes } from "../../parts/format";
+import { pathsOf } from "./letter-paths";
+import { When } from "./when";
+
+interface Props {
+  readonly desk: Desk;
+  readonly letter: OpenedLetter;
+}
+
+/** The files that came with a letter; those that it shows where they stand are named as such. */
+export function LetterParts({ desk, letter }: Props) {
+  if (letter.parts.length === 0) return null;
+  return (
+    <ul aria-label="Files that came with it" className="mt-3 flex flex-wrap gap-x-5 gap-y-1 text-sm">
+      {letter.parts.map(({ id, name, type, weight: bytes, shown }) => (
+        <li key={id}>
+          <a
+            href={addressOf(endpoints.letterPart, { person: desk.person.id, letter: letter.id }, { id })}
+            target="_blank"
+            rel="noreferrer"
+            className="underline"
+          >
+            {name || type}
+          </a>{" "}
+          {formatBytes(bytes)}
+          {shown ? "" : ", attached"}
+        </li>
+      ))}
+    </ul>
+  );
+}
+
+/** The other letters of the same talk. */
+export function LetterTalk({ desk, letter }: Props) {
+  if (letter.talk.length < 2) return null;
+  return (
+    <nav aria-label="Letters of this talk" className="mt-3 text-sm">
+      <ol className="flex flex-wrap gap-x-5 gap-y-1">
+        {letter.talk.map(({ id, from, receivedAt }, index) => (
+          <li key={id}>
+            <Link
+              href={pathsOf(desk).letter(id)}
+              prefetch={false}
+              aria-current={id === letter.id ? "page" : undefined}
+              className="underline aria-[current=page]:font-semibold aria-[current=page]:no-underline"
+            >
+              {index + 1}. {from.name || from.address}, <When time={receivedAt} />
+            </Link>
+          </li>
+        ))}
+      </ol>
+    </nav>
+  );
+}
+
+/** The letter as it came, to read and to take along. */
+export function LetterWire({ desk, letter }: Props) {
+  return (
+    <details className="mt-5 text-sm">
+      <summary className="cursor-pointer">The letter as it came over the wire</summary>
+      <p className="mt-2">
+        <a
+          href={addressOf(endpoints.downloadLetter, { person: desk.person.id, letter: letter.id })}
+          className="underline"
+        >
+          Take it along as a file
+        </a>
+        {letter.writtenWith && <>, written with {letter.writtenWith}</>}
+      </p>
+      <pre
+        className="mt-2 max-h-80 overflow-auto whitespace-pre-wrap font-mono text-xs [overflow-wrap:anywhere]"
+        tabIndex={0}
+      >
+        {letter.raw}
+      </pre>
+    </details>
+  );
+}
