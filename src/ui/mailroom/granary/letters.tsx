@@ -72,6 +72,7 @@ export function GranaryLetters(props: LettersProps) {
     open && !letters.letters.some(({ id }) => id === open.id) ? [open, ...letters.letters] : letters.letters;
   return (
     <>
+      {!open && <h1 className="sr-only">{books[box]}</h1>}
       <div className="flex flex-wrap items-baseline gap-6 py-3">
         <nav aria-label="Books" className="flex gap-5">
           {(Object.keys(books) as LetterBox[]).map((each) => (
@@ -99,7 +100,7 @@ export function GranaryLetters(props: LettersProps) {
           </label>
         </form>
       </div>
-      <table className="w-full border-collapse">
+      <table className="w-full table-fixed border-collapse">
         <caption className="sr-only">{books[box]}</caption>
         <thead>
           <tr className="granary-row text-left text-sm text-(--gr-soft)">

@@ -17,7 +17,10 @@ export function GranaryShell({ desk, children }: { desk: Desk; children: ReactNo
   ];
   return (
     <div className="granary flex-1">
-      <div className="flex items-baseline gap-8 border-b-[3px] border-double border-(--gr-rule) px-6 pb-2 pt-4">
+      <aside
+        aria-label="Granary’s head"
+        className="flex items-baseline gap-8 border-b-[3px] border-double border-(--gr-rule) px-6 pb-2 pt-4"
+      >
         <p className="text-xl">Granary</p>
         <nav aria-label="Granary" className="flex gap-6">
           {places.map(({ href, name, here }) => (
@@ -32,7 +35,7 @@ export function GranaryShell({ desk, children }: { desk: Desk; children: ReactNo
           ))}
         </nav>
         <p className="ml-auto text-sm text-(--gr-soft)">kept by {desk.person.name}</p>
-      </div>
+      </aside>
       <main className="px-6 pb-10">{children}</main>
     </div>
   );

@@ -68,6 +68,8 @@ export function useDeskSettings(desk: Desk, { byItself, first }: Manner): Settin
       const answer = await ask(endpoints.keepDesk, {
         params: { person: desk.person.id, client: desk.client },
         body: given,
+        // It may be the last thing that a window does.
+        keepalive: byItself && JSON.stringify(given).length < 60_000,
       });
       // What was typed meanwhile is not put back.
       if (latest.current === given) {

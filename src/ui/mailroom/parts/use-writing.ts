@@ -1,7 +1,7 @@
 "use client";
 
 /** A letter that is being written at a desk: who it goes to, its signature, its draft, and sending it. */
-import { useEffect, useRef, useState, type RefObject } from "react";
+import { useEffect, useLayoutEffect, useRef, useState, type RefObject } from "react";
 import { endpoints, type Desk, type LetterBegun, type NewLetter } from "@/contract";
 import { signatureBlock, signatureMark, quoteMark } from "@/core/mailroom";
 import { ask } from "../../parts/asking/ask";
@@ -66,9 +66,18 @@ export function useWriting(desk: Desk, start: LetterBegun): Writing {
 
   const params = { person: desk.person.id, client: desk.client };
 
-  const keepNow = (): void => {
+  const keepNow = (keepalive = false): void => {
+    stopTimer();
+    const written = asWritten();
     keeping.current = keeping.current
-      .then(() => ask(endpoints.keepDraft, { params, body: asWritten() }))
+      .then(() =>
+        ask(endpoints.keepDraft, {
+          params,
+          // It may have become a draft since.
+          body: { ...written, draft: latest.current.draft },
+          keepalive,
+        }),
+      )
       .then(
         ({ draft }) => {
           latest.current = { ...latest.current, draft };
@@ -78,17 +87,30 @@ export function useWriting(desk: Desk, start: LetterBegun): Writing {
       );
   };
 
-  const stopTimer = (): void => {
+  function stopTimer(): void {
     if (timer.current) clearTimeout(timer.current);
     timer.current = null;
-  };
+  }
 
   const changed = (): void => {
     stopTimer();
-    timer.current = setTimeout(keepNow, rest);
+    timer.current = setTimeout(() => keepNow(), rest);
   };
 
-  useEffect(() => stopTimer, []);
+  // What was typed last is kept as well when the place is left, or the window.
+  const leave = useRef<(keepalive?: boolean) => void>(() => undefined);
+  useEffect(() => {
+    leave.current = (keepalive) => {
+      if (timer.current) keepNow(keepalive);
+    };
+  });
+  useEffect(() => {
+    const hidden = (): void => leave.current(true);
+    addEventListener("pagehide", hidden);
+    return () => removeEventListener("pagehide", hidden);
+  }, []);
+  // While the box is still there.
+  useLayoutEffect(() => () => leave.current(), []);
 
   const update = (change: Partial<LetterBegun>): void => {
     latest.current = { ...latest.current, ...change };

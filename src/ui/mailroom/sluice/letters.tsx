@@ -71,6 +71,7 @@ export function SluiceDays(props: LettersProps) {
     open && !letters.letters.some(({ id }) => id === open.id) ? [open, ...letters.letters] : letters.letters;
   return (
     <div className="mx-auto max-w-[840px]">
+      {!open && <h1 className="sr-only">Letters {boxes[box]}</h1>}
       <div className="flex flex-wrap items-baseline gap-5 text-sm">
         <nav aria-label="Which letters" className="flex gap-4">
           {(Object.keys(boxes) as LetterBox[]).map((each) => (

@@ -54,7 +54,7 @@ export function SluiceShell({ desk, children }: { desk: Desk; children: ReactNod
   if (!desk.running) return <Cover desk={desk} lost={lost} onOpen={() => void run(true)} />;
   return (
     <div className="sluice flex-1">
-      <div className="flex items-baseline gap-7 px-8 pt-5">
+      <aside aria-label="Sluice’s head" className="flex items-baseline gap-7 px-8 pt-5">
         <p className="text-2xl">Sluice</p>
         <nav aria-label="Sluice" className="flex gap-6">
           <Link href={letters()}>Days</Link>
@@ -64,12 +64,12 @@ export function SluiceShell({ desk, children }: { desk: Desk; children: ReactNod
         <button type="button" className="ml-auto underline" onClick={() => void run(false)}>
           Shut the book
         </button>
-      </div>
-      {problem && (
-        <p role="alert" className="px-8 text-(--sl-wrong)">
-          {problem}
-        </p>
-      )}
+        {problem && (
+          <p role="alert" className="text-(--sl-wrong)">
+            {problem}
+          </p>
+        )}
+      </aside>
       <main className="px-8 pb-10 pt-4">{children}</main>
     </div>
   );

@@ -1,7 +1,7 @@
 "use client";
 
 /** Wren's endings: what is pasted out of a letter, or plain text. Every change holds at once. */
-import { useEffect, useRef, useState } from "react";
+import { useCallback, useEffect, useRef, useState } from "react";
 import { deskClients } from "@/core/desks";
 import { ChoiceField } from "../../parts/fields/choice-field";
 import { CheckField } from "../../parts/fields/check-field";
@@ -21,16 +21,26 @@ export function WrenEndings({ desk }: SettingsProps) {
   const [filled, setFilled] = useState(0);
   const { chosen, signatures } = tools;
 
-  const flush = (): void => {
+  /** Whether something was typed that does not hold yet. */
+  const [typing, setTyping] = useState(false);
+  const flush = useCallback((): void => {
     if (timer.current) clearTimeout(timer.current);
     timer.current = null;
     pending.current?.();
     pending.current = null;
-  };
-  // What was typed last holds even when the place is left at once.
-  useEffect(() => flush, []);
+    setTyping(false);
+  }, []);
+  // What was typed last holds even when the place, or the window, is left at once.
+  useEffect(() => {
+    addEventListener("pagehide", flush);
+    return () => {
+      removeEventListener("pagehide", flush);
+      flush();
+    };
+  }, [flush]);
   const typed = (id: string): void => {
     if (timer.current) clearTimeout(timer.current);
+    setTyping(true);
     const html = writtenIn(box.current);
     pending.current = () => tools.change(id, { html });
     timer.current = setTimeout(flush, rest);
@@ -157,7 +167,7 @@ export function WrenEndings({ desk }: SettingsProps) {
         </fieldset>
       ))}
       <p role="status" className="mt-2 text-sm">
-        {tools.problem ?? (tools.busy ? "" : tools.changed ? "" : signatures.length > 0 ? "It holds." : "")}
+        {tools.problem ?? (typing || tools.changed || signatures.length === 0 ? "" : "It holds.")}
       </p>
     </>
   );

@@ -1,0 +1,269 @@
+/** The Mailroom's clients: a signature is installed in each by the steps that are printed, written under letters, answered and read. */
+import type { Locator, Page } from "@playwright/test";
+import { addressOf, deskPath, endpoints } from "@/contract";
+import type { DeskClientId } from "@/core/desks";
+import type { KitKind } from "@/core/install-kinds";
+import { choose } from "./bench";
+import { expect, test } from "./test";
+
+async function signatureId(page: Page, name: string): Promise<string> {
+  await page.goto("/");
+  const href = await page.getByRole("link", { name, exact: true }).first().getAttribute("href");
+  return href?.split("/")[2] ?? "";
+}
+
+/** The files of a signature's kit for a kind: one file, or a zip of several. */
+async function kit(page: Page, signature: string, kind: KitKind): Promise<{ name: string; buffer: Buffer }> {
+  const answer = await page.request.get(addressOf(endpoints.downloadKit, { id: signature, kind }));
+  const name = /filename="([^"]+)"/.exec(answer.headers()["content-disposition"] ?? "")?.[1] ?? "kit";
+  return { name, buffer: await answer.body() };
+}
+
+const atDesk = (page: Page, person: string, client: DeskClientId, place: "" | "write" | "settings" = "") =>
+  page.goto(deskPath(person, client, place));
+
+/** What a letter that is open shows. */
+const shown = (page: Page): Locator =>
+  page.locator("iframe[title='The letter']").contentFrame().locator("body");
+
+/** Types into the first line of what is written, above everything else in it. */
+async function typeFirst(box: Locator, words: string): Promise<void> {
+  await box.locator("div").first().click();
+  await box.press("Control+Home");
+  await box.pressSequentially(words);
+}
+
+/** Waits for the letter of a subject in a list, as often as it is asked for. */
+async function openNewest(page: Page, person: string, client: DeskClientId, subject: string): Promise<void> {
+  await atDesk(page, person, client);
+  await page.getByRole("link", { name: subject }).first().click();
+  await expect(page.getByRole("heading", { name: subject, exact: true })).toBeVisible();
+}
+
+test("webmail: pasted, kept and chosen; another one while writing; what is not kept is lost, with a word", async ({
+  page,
+}) => {
+  const id = await signatureId(page, "Full");
+  await page.goto(`/signatures/${id}/install`);
+  await page.getByRole("button", { name: "Copy the signature" }).click();
+  await page.getByRole("link", { name: "Rehearse it in the Mailroom" }).click();
+
+  const box = page.getByRole("textbox", { name: "What goes under your letters" });
+  await box.click();
+  await page.keyboard.press("Control+V");
+  await expect(box).toContainText("Tamsin Okafor");
+  await page.getByRole("textbox", { name: "Its name" }).fill("Full");
+  await page.getByRole("button", { name: "Another one" }).click();
+  await page.getByRole("textbox", { name: "Its name" }).fill("Short");
+  await page.getByRole("textbox", { name: "What goes under your letters" }).click();
+  await page.keyboard.type("T. Okafor");
+  await choose(page.getByRole("combobox", { name: "Signature under answers" }).first(), "Short");
+  await page.getByRole("button", { name: "Keep it" }).click();
+  await expect(page.getByRole("status").first()).toHaveText(
+    "Kept. “Full” goes under every new letter, and “Short” under answers.",
+  );
+
+  // Left without being kept, a change is lost, and that is said.
+  await page.getByRole("button", { name: "Take it out" }).click();
+  await expect(page.getByRole("status").first()).toHaveText("Not kept yet.");
+  await page.getByRole("link", { name: "New letter" }).click();
+  await expect(page.locator(".desk-lost")).toHaveText(
+    "You left Preferences without keeping what you changed there: it is as it was before.",
+  );
+
+  // Another signature takes the place of the one that is there, and of nothing else.
+  const letter = page.getByRole("textbox", { name: "The letter" });
+  await expect(letter).toContainText("Head of Germination");
+  await typeFirst(letter, "It came up.");
+  await choose(page.getByRole("combobox", { name: "Signature under it" }), "Short");
+  await expect(letter).toContainText("It came up.");
+  await expect(letter).toContainText("T. Okafor");
+  await expect(letter).not.toContainText("Head of Germination");
+  await choose(page.getByRole("combobox", { name: "Signature under it" }), "no signature");
+  await expect(letter).toHaveText("It came up.");
+  await expect(page.getByText("What you wrote is kept as begun.")).toBeVisible();
+  await page.getByRole("link", { name: "Letters", exact: true }).click();
+  await page.getByRole("link", { name: /begun, not sent/ }).click();
+  await expect(page.getByRole("textbox", { name: "The letter" })).toHaveText("It came up.");
+});
+
+test("files and archives: a kit in the folder, a file put in too early and lost, then in time; answered twice and handed on to a phone", async ({
+  page,
+}) => {
+  const id = await signatureId(page, "Full");
+
+  // The folder complains about what is not beside the page, and holds the whole kit once it is unpacked there.
+  await atDesk(page, "ifor-pell", "granary", "settings");
+  const put = page.locator("input[type=file]").first();
+  await put.setInputFiles({
+    name: "Draft.htm",
+    mimeType: "text/html",
+    buffer: Buffer.from('<p>Grüße</p><img src="Draft%20pictures/logo.png" width="10" height="10" alt="">'),
+  });
+  await expect(page.getByText(/does not say in which encoding it is/)).toBeVisible();
+  await expect(
+    page.getByText(/has pictures in the folder “Draft pictures”, which is not here/),
+  ).toBeVisible();
+  await page.getByRole("button", { name: "Take out" }).click();
+  await page.getByRole("button", { name: "Leave it" }).click();
+  await page.getByRole("button", { name: "Take out" }).click();
+  await page.getByRole("button", { name: "Take it out" }).click();
+  await expect(page.getByText("The drawer is empty.")).toBeVisible();
+  const zip = await kit(page, id, "desktop-document");
+  expect(zip.name).toMatch(/\.zip$/);
+  await put.setInputFiles({ ...zip, mimeType: "application/zip" });
+  await expect(page.getByText("7 pictures beside it")).toBeVisible();
+  await choose(page.getByRole("combobox", { name: /^Leaves in return of ifor/ }), "full");
+
+  // Tamsin’s program is open when the file is replaced: it writes over it.
+  await atDesk(page, "tamsin-okafor", "sluice", "settings");
+  await page.getByRole("textbox", { name: "Name of a new mark" }).fill("Full");
+  await page.getByRole("button", { name: "Make an empty one" }).click();
+  const archive = await kit(page, id, "desktop-browser");
+  const replace = page.getByLabel("Put a file in place of Full");
+  await replace.setInputFiles({ ...archive, mimeType: "application/x-webarchive" });
+  await expect(page.getByRole("status")).toContainText("lies in place of");
+  await page.getByRole("button", { name: "Shut the book" }).click();
+  await expect(page.locator(".sluice [role=alert]")).toContainText(
+    "it wrote “Full” as it had read it on opening",
+  );
+  // Put there while it is shut, it is read when it is opened.
+  await replace.setInputFiles({ ...archive, mimeType: "application/x-webarchive" });
+  await expect(page.getByRole("status")).toContainText("lies in place of");
+  await page.getByRole("button", { name: "Open the book" }).click();
+  await atDesk(page, "tamsin-okafor", "sluice", "settings");
+  await choose(page.getByRole("combobox", { name: "on new sheets" }).first(), "Full");
+  await expect(page.getByRole("combobox", { name: "on new sheets" }).first()).toHaveText("Full");
+
+  // A letter with attached pictures, answered by the file client, answered again, and handed on.
+  await atDesk(page, "tamsin-okafor", "sluice", "write");
+  await choose(page.getByRole("combobox", { name: "Dear" }), "Ifor Pell (ifor@harrowfen.example)");
+  await page.getByLabel("concerning").fill("Barley");
+  await typeFirst(page.getByRole("textbox", { name: "The sheet" }), "Dear Ifor,");
+  await page.getByRole("button", { name: "Let it go" }).click();
+  await expect(page.getByText("The sheet is on its way.")).toBeVisible();
+
+  await openNewest(page, "ifor-pell", "granary", "Barley");
+  await expect(shown(page).locator("img")).toHaveCount(7);
+  await page.getByRole("link", { name: "Write back", exact: true }).click();
+  const leaf = page.getByRole("textbox", { name: "The leaf" });
+  await expect(leaf.locator("[data-own-signature] img")).toHaveCount(7);
+  await expect(leaf.locator("[data-own-quote] img")).toHaveCount(7);
+  await typeFirst(leaf, "Eleven days early.");
+  await page.getByRole("button", { name: "Send the leaf" }).click();
+  await expect(page.getByText("The leaf went out.")).toBeVisible();
+
+  await openNewest(page, "tamsin-okafor", "malthouse", "Re: Barley");
+  await page.getByRole("link", { name: "Answer", exact: true }).click();
+  await typeFirst(page.getByRole("textbox", { name: "The letter" }), "Thank you.");
+  await page.getByRole("button", { name: "Hand it over" }).click();
+  await expect(page.getByText("Your letter is with Ifor Pell.")).toBeVisible();
+
+  await openNewest(page, "ifor-pell", "granary", "Re: Barley");
+  await expect(page.getByRole("navigation", { name: "Letters of this talk" }).getByRole("link")).toHaveCount(
+    3,
+  );
+  await page.getByRole("link", { name: "Pass on" }).click();
+  await choose(page.getByRole("combobox", { name: "Written to" }), "Ada Quill (ada@harrowfen.example)");
+  await page.getByRole("button", { name: "Send the leaf" }).click();
+  await expect(page.getByText("The leaf went out.")).toBeVisible();
+
+  // Three signatures by now: the writer’s, the answer’s, and that of who handed it on.
+  // On the phone, in the dark, with pictures blocked and shown: what is attached is never blocked.
+  await openNewest(page, "ada-quill", "wren", "Fwd: Re: Barley");
+  const pictures = shown(page).locator("img");
+  await expect(pictures).toHaveCount(21);
+  for (const width of await pictures.evaluateAll((all) =>
+    Promise.all(
+      all.map((each) =>
+        (each as HTMLImageElement).decode().then(() => (each as HTMLImageElement).naturalWidth),
+      ),
+    ),
+  ))
+    expect(width).toBeGreaterThan(0);
+  await page.getByRole("checkbox", { name: "in the dark" }).check();
+  await expect(shown(page)).toHaveCSS("color", "rgb(242, 242, 240)");
+  await choose(page.getByRole("combobox", { name: "Pictures" }), "pictures blocked");
+  await expect(pictures).toHaveCount(21);
+});
+
+test("by words alone: a file is attached at the typewriter, kept, written under a letter, and its link followed", async ({
+  page,
+  context,
+}) => {
+  const id = await signatureId(page, "Full");
+  const type = async (words: string): Promise<void> => {
+    const bar = page.getByRole("textbox", { name: "Type a word" });
+    await bar.fill(words);
+    await bar.press("Enter");
+  };
+  await atDesk(page, "bram-uzel", "oxbow");
+  await type("fly");
+  await expect(page.getByRole("status")).toContainText("There is no word “fly” here.");
+  await type("signatures");
+  await expect(page.getByRole("heading", { name: "Signatures" })).toBeVisible();
+  await type("make Full");
+  const file = await kit(page, id, "desktop-open");
+  await page.getByLabel("A file with the signature in it").setInputFiles({ ...file, mimeType: "text/html" });
+  await expect(page.getByRole("textbox", { name: "the source of “Full”" })).toHaveValue(/data:image\/png/);
+  await type("keep");
+  await expect(page.getByRole("status")).toHaveText("Kept.");
+  await type("new");
+  await page.getByLabel("to", { exact: true }).fill("ada@harrowfen.example");
+  await page.getByLabel("subject").fill("From the typewriter");
+  await expect(page.getByRole("textbox", { name: "The letter" }).locator("img")).toHaveCount(7);
+  await type("send");
+  await expect(page.getByRole("heading", { name: "Sent" })).toBeVisible();
+
+  await openNewest(page, "ada-quill", "malthouse", "From the typewriter");
+  await expect(page.getByRole("list", { name: "Files that came with it" }).getByRole("listitem")).toHaveCount(
+    7,
+  );
+  const opened = context.waitForEvent("page");
+  await shown(page).locator("a[href*='/mailroom/web/']").first().click();
+  await expect((await opened).getByText("The link works. It leads to")).toBeVisible();
+});
+
+test("the phone: copied out of a letter to oneself, it holds by itself; without it, words alone", async ({
+  page,
+}) => {
+  const id = await signatureId(page, "Full");
+  await page.goto(`/signatures/${id}/install`);
+  await page.getByRole("button", { name: "Copy the signature" }).click();
+  await atDesk(page, "ada-quill", "wren", "settings");
+  await page.getByRole("button", { name: "one more" }).click();
+  const box = page.getByRole("textbox", { name: "The ending" });
+  await box.click();
+  await page.keyboard.press("Control+V");
+  await expect(page.getByRole("status")).toHaveText("It holds.");
+  await page.reload();
+  await expect(page.getByRole("textbox", { name: "The ending" }).locator("img")).toHaveCount(7);
+  await page.getByRole("button", { name: "words only" }).click();
+  await expect(page.getByRole("textbox", { name: "The ending" }).locator("img")).toHaveCount(0);
+  await expect(page.getByRole("textbox", { name: "The ending" })).toContainText("Tamsin Okafor");
+  await page.getByRole("link", { name: "Write" }).click();
+  await expect(page.getByRole("textbox", { name: "Letter" })).toContainText("Tamsin Okafor");
+});
+
+test("two windows: what one desk sends appears at the other by itself, is thrown away and taken back", async ({
+  page,
+  context,
+}) => {
+  const other = await context.newPage();
+  await atDesk(other, "layla-mansour", "malthouse");
+  const sent = {
+    from: "ada@harrowfen.example",
+    to: ["layla@harrowfen.example"],
+    cc: [],
+    about: null,
+    draft: null,
+  };
+  await page.request.post(addressOf(endpoints.sendLetter, { person: "ada-quill", client: "malthouse" }), {
+    data: { ...sent, subject: "By itself", html: "<div>Hello</div>" },
+  });
+  await other.getByRole("link", { name: "By itself" }).click();
+  await other.getByRole("button", { name: "Throw it away" }).click();
+  await expect(other.getByRole("link", { name: "By itself" })).toHaveCount(0);
+  await other.getByRole("button", { name: "Take it back" }).click();
+  await expect(other.getByRole("link", { name: "By itself" })).toBeVisible();
+});
