@@ -33,3 +33,4 @@ export {
   type DeskFile,
   type SignatureFolder,
 } from "./signature-folder";
+export { whatIsLeft, type Kept, type Left } from "./what-is-left";
