@@ -1,6 +1,7 @@
 import Link from "next/link";
 import { countUnread } from "@/server/mailroom/letters";
 import { listPeople } from "@/server/people/people";
+import { EmptyMailroom } from "@/ui/mailroom/empty-mailroom";
 import { SiteHeader } from "@/ui/parts/site-header";
 
 export const metadata = { title: "Mailroom" };
@@ -17,6 +18,9 @@ export default async function MailroomPage() {
           colleagues, answer them, and open what arrives. They are simulations, and nothing leaves this
           machine.
         </p>
+        <div className="pb-5">
+          <EmptyMailroom />
+        </div>
         <h2 className="border-t border-pine pb-2 pt-3 font-serif text-xl">Whose desk?</h2>
         {people.length === 0 ? (
           <p className="text-soft">The directory is empty, so there is no desk to sit at.</p>

@@ -52,6 +52,13 @@ export const plainPart = (html: string): string =>
 const typeset = ({ type: { family, size, color } }: DeskClient, html: string): string =>
   `<div style="font-family:${family};font-size:${size}px;color:${color}">${html}</div>`;
 
+/** A file's name in ASCII: encoded words may not stand where a parameter is quoted (RFC 2047, 5), and many write them there. */
+const plainName = (name: string): string =>
+  name
+    .normalize("NFKD")
+    .replace(/\p{M}+/gu, "")
+    .replace(/[^A-Za-z0-9._-]+/g, "-");
+
 /** The letter as its bytes; nodemailer folds and encodes the header values. */
 async function compose({
   client,
@@ -79,7 +86,7 @@ async function compose({
     headers: { "X-Mailer": `${client.name} (a stand-in)` },
     attachments: pictures.map(({ id, name, type, bytes }) => ({
       cid: id,
-      filename: name || false,
+      filename: plainName(name) || false,
       contentType: type,
       contentDisposition: "inline",
       content: Buffer.from(bytes),

@@ -3,6 +3,7 @@
 /** What there is to a letter beside its text: files that came with it, its talk, and how it came. */
 import Link from "next/link";
 import { addressOf, endpoints, type Desk, type OpenedLetter } from "@/contract";
+import { notification } from "@/core/clients";
 import { formatBytes } from "../../parts/format";
 import { pathsOf } from "./letter-paths";
 import { When } from "./when";
@@ -58,26 +59,39 @@ export function LetterTalk({ desk, letter }: Props) {
   );
 }
 
+/** What a phone or a desktop says of the letter when it comes. */
+function Notification({ letter }: { letter: OpenedLetter }) {
+  return (
+    <p className="mt-4 text-sm">
+      As a notification: <b>{letter.from.name || letter.from.address}</b>, {letter.subject || "(no subject)"}.{" "}
+      {notification(letter.text || letter.beginning)}
+    </p>
+  );
+}
+
 /** The letter as it came, to read and to take along. */
 export function LetterWire({ desk, letter }: Props) {
   return (
-    <details className="mt-5 text-sm">
-      <summary className="cursor-pointer">The letter as it came over the wire</summary>
-      <p className="mt-2">
-        <a
-          href={addressOf(endpoints.downloadLetter, { person: desk.person.id, letter: letter.id })}
-          className="underline"
+    <>
+      <Notification letter={letter} />
+      <details className="mt-3 text-sm">
+        <summary className="cursor-pointer">The letter as it came over the wire</summary>
+        <p className="mt-2">
+          <a
+            href={addressOf(endpoints.downloadLetter, { person: desk.person.id, letter: letter.id })}
+            className="underline"
+          >
+            Take it along as a file
+          </a>
+          {letter.writtenWith && <>, written with {letter.writtenWith}</>}
+        </p>
+        <pre
+          className="mt-2 max-h-80 overflow-auto whitespace-pre-wrap font-mono text-xs [overflow-wrap:anywhere]"
+          tabIndex={0}
         >
-          Take it along as a file
-        </a>
-        {letter.writtenWith && <>, written with {letter.writtenWith}</>}
-      </p>
-      <pre
-        className="mt-2 max-h-80 overflow-auto whitespace-pre-wrap font-mono text-xs [overflow-wrap:anywhere]"
-        tabIndex={0}
-      >
-        {letter.raw}
-      </pre>
-    </details>
+          {letter.raw}
+        </pre>
+      </details>
+    </>
   );
 }
