@@ -3,7 +3,7 @@
  * its own on a fresh demo and ends it again.
  */
 import path from "node:path";
-import { chromium, type Page } from "playwright-core";
+import { chromium, type Locator, type Page } from "playwright-core";
 import { chromiumLaunch } from "../tests/e2e/browser";
 import { fillDemo, startServer } from "../tests/e2e/server";
 
@@ -32,16 +32,43 @@ async function rehearse(page: Page): Promise<void> {
   await page.getByRole("status").filter({ hasText: "Kept" }).waitFor();
 }
 
-async function writeLetter(page: Page): Promise<void> {
+async function choose(field: Locator, name: string): Promise<void> {
+  await field.click();
+  await field.page().getByRole("option", { name, exact: true }).click();
+}
+
+/** Places a kit in the file client's folder in a rehearsal, which is half done then. */
+async function rehearseInFolder(page: Page): Promise<void> {
+  await openSignature(page, "Full", "/install");
+  await page.getByRole("radio", { name: "Desktop, document engine" }).click();
+  await page.getByRole("button", { name: "Rehearse it in the Mailroom" }).click();
+  await choose(page.getByRole("combobox", { name: "Place the kit of" }), "Full");
+  await page.getByText("7 pictures beside it").waitFor();
+  await choose(page.getByRole("combobox", { name: /^Fresh leaves of tamsin/ }), "full");
+  await page.getByText("2 of 5 steps").waitFor();
+}
+
+/** A letter from the webmail, answered from the file client, on the phone in the dark. */
+async function answerOnPhone(page: Page): Promise<void> {
+  await rehearse(page);
   await page.goto("/mailroom/tamsin-okafor/malthouse/write?to=ifor@harrowfen.example");
   await page.getByRole("textbox", { name: "About" }).fill("The second tray");
   await page.getByRole("textbox", { name: "The letter" }).locator("div").first().click();
   await page.keyboard.press("Control+Home");
   await page.keyboard.type("Dear Ifor, it came up on Tuesday, eleven days early.");
   await page.getByRole("button", { name: "Hand it over" }).click();
-  await page.getByRole("link", { name: /^Sit at/ }).click();
-  await page.getByRole("link", { name: /The second tray/ }).click();
-  await page.getByRole("heading", { name: "The second tray" }).waitFor();
+  await page.getByRole("link", { name: /^Sit at/ }).waitFor();
+  await page.goto("/mailroom/ifor-pell/granary");
+  await page.getByRole("link", { name: "The second tray" }).click();
+  await page.getByRole("link", { name: "Write back", exact: true }).click();
+  await page.getByRole("textbox", { name: "The leaf" }).locator("div").first().click();
+  await page.keyboard.press("Control+Home");
+  await page.keyboard.type("Splendid. Keep the lamp on until Friday.");
+  await page.getByRole("button", { name: "Send the leaf" }).click();
+  await page.getByText("The leaf went out.").waitFor();
+  await page.goto("/mailroom/tamsin-okafor/wren");
+  await page.getByRole("link", { name: /Re: The second tray/ }).click();
+  await page.getByRole("checkbox", { name: "in the dark" }).check();
 }
 
 const editedCell = (page: Page, row: number, column: number) =>
@@ -227,8 +254,8 @@ const views: readonly (readonly [name: string, open: (page: Page) => Promise<unk
   ["proof", openProof],
   ["install", (page) => openSignature(page, "Full", "/install")],
   ["install-graft", graft],
-  ["mailroom-preferences", rehearse],
-  ["mailroom-letter", writeLetter],
+  ["mailroom-rehearsal", rehearseInFolder],
+  ["mailroom-phone", answerOnPhone],
   ["installs", showInstalls],
   ["install-compared", compareReceived],
   // The source stays open in this browser.

@@ -42,6 +42,7 @@ import {
   type Desk,
   type Letters,
   type OpenedLetter,
+  type Rehearsal,
 } from "./mailroom";
 import { mailAddress, outgoingServer } from "./outgoing";
 import type {
@@ -220,6 +221,15 @@ export const endpoints = {
     .query(object({ path: text(2000) }))
     .bytes(),
   changeHeld: patch("/api/mailroom/:person/desks/:client/held").body(heldChange).json<Desk>(),
+  findRehearsal: get("/api/mailroom/:person/desks/:client/rehearsal").json<{ rehearsal: Rehearsal | null }>(),
+  beginRehearsal: post("/api/mailroom/:person/desks/:client/rehearsal")
+    .body(object({ signature: id }))
+    .json<void>(),
+  /** Tells of what only the page knows. */
+  tellRehearsal: patch("/api/mailroom/:person/desks/:client/rehearsal")
+    .body(object({ happened: choice("pasted", "attached") }))
+    .json<void>(),
+  endRehearsal: remove("/api/mailroom/:person/desks/:client/rehearsal").json<void>(),
   /** Opens or closes the program; what it wrote over when it was closed is named. */
   runDesk: post("/api/mailroom/:person/desks/:client/running")
     .body(object({ running: flag }))

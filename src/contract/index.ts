@@ -17,6 +17,7 @@ export {
   type MailName,
   type NewLetter,
   type OpenedLetter,
+  type Rehearsal,
 } from "./mailroom";
 export { mailAddress, outgoingServer, type OutgoingServer } from "./outgoing";
 export { deskPath, drawnFrom, firstFrame, letterPath, usualDesk } from "./paths";

@@ -1,5 +1,6 @@
 /** The Mailroom: letters in mailboxes, what is written at a desk, and what each client there holds. */
-import type { DeskClientId, HeldSignature, SignatureChoice } from "@/core/desks";
+import type { DeskClientId, HeldSignature, RehearsedStep, SignatureChoice } from "@/core/desks";
+import type { KitKind } from "@/core/install-kinds";
 import { choice, list, object, optional, tagged, text, words, type TypeOf } from "@/core/values";
 
 export { deskSettings } from "@/core/desks";
@@ -119,6 +120,17 @@ export interface LetterBegun extends NewLetter {
   readonly signature: string | null;
   /** Where the pictures in it are drawn from, by content id. */
   readonly pictures: Readonly<Record<string, string>>;
+}
+
+/** A rehearsal that goes on at a desk. */
+export interface Rehearsal {
+  readonly signatureId: string;
+  readonly signatureName: string;
+  /** Of the signature as it is now. */
+  readonly revision: number;
+  readonly kind: KitKind;
+  readonly clientName: string;
+  readonly steps: readonly RehearsedStep[];
 }
 
 export interface Draft {

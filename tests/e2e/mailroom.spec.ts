@@ -46,7 +46,9 @@ test("webmail: pasted, kept and chosen; another one while writing; what is not k
   const id = await signatureId(page, "Full");
   await page.goto(`/signatures/${id}/install`);
   await page.getByRole("button", { name: "Copy the signature" }).click();
-  await page.getByRole("link", { name: "Rehearse it in the Mailroom" }).click();
+  await page.getByRole("button", { name: "Rehearse it in the Mailroom" }).click();
+  const rehearsal = page.getByRole("region", { name: "Rehearsal" });
+  await expect(rehearsal).toContainText("0 of 6 steps");
 
   const box = page.getByRole("textbox", { name: "What goes under your letters" });
   await box.click();
@@ -62,6 +64,8 @@ test("webmail: pasted, kept and chosen; another one while writing; what is not k
   await expect(page.getByRole("status").first()).toHaveText(
     "Kept. “Full” goes under every new letter, and “Short” under answers.",
   );
+
+  await expect(rehearsal).toContainText("3 of 6 steps");
 
   // Left without being kept, a change is lost, and that is said.
   await page.getByRole("button", { name: "Take it out" }).click();
@@ -85,6 +89,42 @@ test("webmail: pasted, kept and chosen; another one while writing; what is not k
   await page.getByRole("link", { name: "Letters", exact: true }).click();
   await page.getByRole("link", { name: /begun, not sent/ }).click();
   await expect(page.getByRole("textbox", { name: "The letter" })).toHaveText("It came up.");
+});
+
+test("a rehearsal says what was forgotten, is ticked by what happened, and is recorded", async ({
+  page,
+  context,
+}) => {
+  const id = await signatureId(page, "Full");
+  await page.goto(`/signatures/${id}/install`);
+  await page.getByRole("radio", { name: "Desktop, document engine" }).click();
+  await page.getByRole("button", { name: "Rehearse it in the Mailroom" }).click();
+  const rehearsal = page.getByRole("region", { name: "Rehearsal" });
+  await choose(page.getByRole("combobox", { name: "Place the kit of" }), "Full");
+  await expect(rehearsal).toContainText("1 of 5 steps");
+  // Written with it by hand, while it is chosen for no new letters.
+  await page.getByRole("link", { name: "Fresh leaf" }).click();
+  await choose(page.getByRole("combobox", { name: "Written to" }), "Ada Quill (ada@harrowfen.example)");
+  await page.getByRole("textbox", { name: "Matter" }).fill("Rehearsed");
+  await choose(page.getByRole("combobox", { name: "Closes with" }), "full");
+  await page.getByRole("button", { name: "Send the leaf" }).click();
+  await expect(rehearsal).toContainText(
+    "It is there, and chosen for no new letters: they go out without it.",
+  );
+  await page.getByRole("link", { name: "Drawer" }).click();
+  await choose(page.getByRole("combobox", { name: /^Fresh leaves of tamsin/ }), "full");
+  await expect(rehearsal).toContainText("3 of 5 steps");
+
+  const other = await context.newPage();
+  await openNewest(other, "ada-quill", "wren", "Rehearsed");
+  await expect(rehearsal).toContainText("4 of 5 steps");
+  const opened = context.waitForEvent("page");
+  await shown(other).locator("a[href*='mailroom%2Fweb']").first().click();
+  await expect((await opened).getByText("The link works. It leads to")).toBeVisible();
+  await rehearsal.getByRole("button", { name: "Record it as installed" }).click();
+  await expect(rehearsal).toHaveCount(0);
+  await page.goto(`/signatures/${id}/install`);
+  await expect(page.getByText("Rehearsed in the Mailroom’s Granary.").first()).toBeVisible();
 });
 
 test("files and archives: a kit in the folder, a file put in too early and lost, then in time; answered twice and handed on to a phone", async ({
@@ -220,7 +260,7 @@ test("by words alone: a file is attached at the typewriter, kept, written under 
     7,
   );
   const opened = context.waitForEvent("page");
-  await shown(page).locator("a[href*='/mailroom/web/']").first().click();
+  await shown(page).locator("a[href*='mailroom%2Fweb']").first().click();
   await expect((await opened).getByText("The link works. It leads to")).toBeVisible();
 });
 

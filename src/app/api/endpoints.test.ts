@@ -86,6 +86,8 @@ const bodies = {
   placeKit: { signature: "none" },
   changeHeld: { kind: "rename", id: "Full.htm", name: "Full" },
   runDesk: { running: true },
+  beginRehearsal: { signature: "none" },
+  tellRehearsal: { happened: "pasted" },
   saveNetwork: {
     network: { id: "plotline", name: "Plotline", glyph: "", pattern: "https://plotline.example/" },
   },

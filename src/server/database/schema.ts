@@ -143,6 +143,24 @@ export const deskFiles = sqliteTable(
   (table) => [primaryKey({ columns: [table.personId, table.client, table.path] })],
 );
 
+/** Rehearsals of installing a signature in a client, one at a desk at a time. */
+export const rehearsals = sqliteTable(
+  "rehearsals",
+  {
+    personId: text("person_id")
+      .notNull()
+      .references(() => people.id, { onDelete: "cascade" }),
+    client: text("client", { enum: deskClientIds }).notNull(),
+    signatureId: text("signature_id")
+      .notNull()
+      .references(() => signatures.id, { onDelete: "cascade" }),
+    /** What happened since it began; JSON. */
+    happened: text("happened").notNull().default("[]"),
+    startedAt: integer("started_at").notNull(),
+  },
+  (table) => [primaryKey({ columns: [table.personId, table.client] })],
+);
+
 /** Letters that were begun and not sent. */
 export const drafts = sqliteTable(
   "drafts",

@@ -22,6 +22,7 @@ import { kitSource } from "../install/kit-source";
 import { findDetails } from "../people/people";
 import { findSignature } from "../signatures/signatures";
 import { clientNamed, filesOf, keepSettings, openDesk, settingsOf, type DeskFileRow } from "./desk";
+import { happened } from "./happenings";
 import { mailboxOf } from "./mailboxes";
 
 /** The most that a client's files may weigh together; bytes. */
@@ -117,7 +118,11 @@ export async function placeFiles(
     if (!bytes) throw new Refusal(422, "bad-file", `“${path}” did not arrive whole. Nothing was placed.`);
     return { path: pathIn(path), bytes };
   });
-  await write(personId, client, checked(client, await filesOf(personId, client.id), files));
+  const there = await filesOf(personId, client.id);
+  await write(personId, client, checked(client, there, files));
+  // A program that is open writes over what is put there.
+  if (client.holding === "folder" || there.every(({ held }) => held === null))
+    await happened(personId, client.id, "placed");
   return openDesk(personId, clientId);
 }
 
@@ -130,6 +135,7 @@ export async function placeKit(personId: string, clientId: string, signatureId: 
   const signature = await findSignature(signatureId);
   const source = await kitSource(signature, await findDetails(personId));
   await write(personId, client, kitFiles(client.kind, source));
+  await happened(personId, client.id, "placed");
   return openDesk(personId, clientId);
 }
 
@@ -214,6 +220,7 @@ async function changeArchives(personId: string, client: DeskClient, change: Held
     throw new Refusal(409, "closed", `${client.name} is closed. Open it first.`);
   if (change.kind === "make") {
     const bytes = emptyArchive();
+    await happened(personId, client.id, "made");
     return write(personId, client, [
       { path: codeName(), name: freeName(change.name, names), bytes, held: bytes },
     ]);
@@ -255,5 +262,6 @@ export async function runDesk(
   const files: readonly DeskArchive[] = await filesOf(personId, client.id);
   const { archives, lost } = running ? { archives: opened(files), lost: [] } : closed(files);
   await write(personId, client, archives);
+  await happened(personId, client.id, running ? "reopened" : "shut");
   return { ...(await openDesk(personId, clientId)), lost };
 }

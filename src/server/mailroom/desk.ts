@@ -16,6 +16,7 @@ import { readArchive, readFolder } from "@/core/mailroom";
 import { database } from "../database/database";
 import { deskFiles, desks } from "../database/schema";
 import { notFound, Refusal } from "../http/refusal";
+import { happened } from "./happenings";
 import { mailboxOf } from "./mailboxes";
 
 export type DeskFileRow = typeof deskFiles.$inferSelect;
@@ -144,5 +145,9 @@ export async function keepDesk(personId: string, clientId: string, given: DeskSe
       ? given.signatures.map(({ id, name, html }) => ({ id, name, html: cleaned(client, name, html) }))
       : [];
   await keepSettings(personId, client.id, { ...given, signatures });
-  return openDesk(personId, clientId);
+  if (signatures.some(({ html }) => html !== "")) await happened(personId, client.id, "kept");
+  const held = await openDesk(personId, clientId);
+  if (held.choices.some(({ underNew }) => held.held.some(({ id, html }) => id === underNew && html !== "")))
+    await happened(personId, client.id, "chosen");
+  return held;
 }

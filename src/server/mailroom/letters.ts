@@ -2,8 +2,9 @@
 import { and, asc, count, desc, eq, isNotNull, isNull, like, or, type SQL } from "drizzle-orm";
 import type { LetterBox, LetterHead, Letters, OpenedLetter } from "@/contract";
 import { database } from "../database/database";
-import { desks, deskFiles, drafts, messages } from "../database/schema";
+import { desks, deskFiles, drafts, messages, rehearsals } from "../database/schema";
 import { notFound } from "../http/refusal";
+import { happenedToLetterFrom } from "./happenings";
 import { mailboxName, mailboxOf } from "./mailboxes";
 import { readLetter, type ReadLetter } from "./read-letter";
 
@@ -139,6 +140,7 @@ export async function openLetter(personId: string, letterId: string): Promise<Op
     .update(messages)
     .set({ readAt: Date.now() })
     .where(and(eq(messages.id, letterId), isNull(messages.readAt)));
+  if (row.box === "in") await happenedToLetterFrom(row.fromAddress, "read");
   const talk =
     row.thread === ""
       ? []
@@ -176,6 +178,12 @@ export async function openLetter(personId: string, letterId: string): Promise<Op
   };
 }
 
+/** A link of a letter was followed. */
+export async function linkFollowed(personId: string, letterId: string): Promise<void> {
+  const { fromAddress } = await rowOf(personId, letterId);
+  await happenedToLetterFrom(fromAddress, "followed");
+}
+
 async function setThrown(personId: string, letterId: string, thrownAt: number | null): Promise<void> {
   const { id } = await rowOf(personId, letterId);
   await (await database()).update(messages).set({ thrownAt }).where(eq(messages.id, id));
@@ -192,6 +200,12 @@ export const takeLetterBack = (personId: string, letterId: string): Promise<void
 export async function emptyMailroom(): Promise<number> {
   const db = await database();
   const [all] = await db.select({ count: count() }).from(messages);
-  await db.batch([db.delete(messages), db.delete(drafts), db.delete(desks), db.delete(deskFiles)]);
+  await db.batch([
+    db.delete(messages),
+    db.delete(drafts),
+    db.delete(desks),
+    db.delete(deskFiles),
+    db.delete(rehearsals),
+  ]);
   return all?.count ?? 0;
 }

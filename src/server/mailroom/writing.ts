@@ -24,6 +24,7 @@ import {
   letterStart,
   quotedIn,
   referencesOf,
+  signatureMark,
   type AnsweredLetter,
 } from "@/core/mailroom";
 import { database } from "../database/database";
@@ -33,6 +34,7 @@ import { sendMessage, type AttachedPicture } from "../mail/send";
 import { listPeople } from "../people/people";
 import { clientNamed, openDesk } from "./desk";
 import { deskFile } from "./desk-files";
+import { happened } from "./happenings";
 import { letterOf } from "./letters";
 import { mailboxName, mailboxOf } from "./mailboxes";
 import { pictureType } from "./picture-type";
@@ -233,6 +235,9 @@ function dataAttached(
   return { html: written, pictures };
 }
 
+/** A signature's element that is not empty. */
+const hasSignature = new RegExp(`${signatureMark}="">(?!</div>)`);
+
 /** Sends what somebody wrote, as its client writes letters, and files it among what was sent. */
 export async function sendLetter(personId: string, clientId: string, letter: NewLetter): Promise<void> {
   const desk = await openDesk(personId, clientId);
@@ -265,5 +270,6 @@ export async function sendLetter(personId: string, clientId: string, letter: New
     references: about ? referencesOf(about.references, about.messageId) : [],
     keptBy: mailboxName(owner),
   });
+  if (hasSignature.test(letter.html)) await happened(personId, client.id, "sent");
   if (letter.draft) await dropDraft(personId, letter.draft);
 }

@@ -1,8 +1,7 @@
 "use client";
 
-import Link from "next/link";
 import { useMemo, useRef, useState } from "react";
-import { deskPath, type OutgoingServer } from "@/contract";
+import type { OutgoingServer } from "@/contract";
 import type { Finding } from "@/core/checks";
 import { clientForKind } from "@/core/desks";
 import type { CodeContent, KitKind, PicturesIn } from "@/core/install-kinds";
@@ -20,6 +19,7 @@ import { SendTest } from "./test/send-test";
 import { HandOn } from "./hand-on";
 import { KindSteps, HowItWent } from "./kind-steps";
 import { KitDownload } from "./kit-download";
+import { Rehearse } from "./rehearse";
 import { CopyButtons, type CompiledForms } from "./copy-buttons";
 import type { PersonChoice } from "../signature/signature-header";
 import { installKinds } from "./kinds";
@@ -130,18 +130,12 @@ export function InstallPage(props: Props) {
             />
           )}
           {client && props.personId !== null && (
-            <p className="mt-4 border-t border-hairline pt-3">
-              <Link
-                href={deskPath(props.personId, client.id, "settings")}
-                prefetch={false}
-                className="rounded-sm underline hover:text-pine"
-              >
-                Rehearse it in the Mailroom
-              </Link>{" "}
-              <span className="text-soft">
-                at {person?.name}’s desk: follow these steps in {client.name}, {client.about}, and send.
-              </span>
-            </p>
+            <Rehearse
+              signatureId={id}
+              client={client}
+              personId={props.personId}
+              personName={person?.name ?? ""}
+            />
           )}
           <HandOn key={props.personId} id={id} kind={kind} people={people} personId={props.personId} />
           <RecordInstall

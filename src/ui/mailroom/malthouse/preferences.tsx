@@ -8,6 +8,7 @@ import { CheckField } from "../../parts/fields/check-field";
 import { ChoiceField } from "../../parts/fields/choice-field";
 import { useLosing } from "../parts/lost-changes";
 import { RichBox, writtenIn } from "../parts/rich-box";
+import { tellRehearsal } from "../parts/tell-rehearsal";
 import type { SettingsProps } from "../parts/rooms";
 import { useDeskSettings, type SettingsTools } from "../parts/use-desk-settings";
 
@@ -119,6 +120,7 @@ export function MalthouseSettings({ desk }: SettingsProps) {
           box={box}
           initial={chosen.html}
           standIn={standIn}
+          onPaste={() => tellRehearsal(desk, "pasted")}
           onChange={() => {
             setSaid("");
             change(chosen.id, { html: writtenIn(box.current) });

@@ -8,6 +8,7 @@ import { areaOf } from "../../parts/drawing/area-of";
 import { SignatureFrame } from "../../parts/drawing/signature-frame";
 import { useLosing } from "../parts/lost-changes";
 import { drawnInBox } from "../parts/rich-box";
+import { tellRehearsal } from "../parts/tell-rehearsal";
 import type { SettingsProps } from "../parts/rooms";
 import { useDeskSettings } from "../parts/use-desk-settings";
 import { usePlaces } from "./letters";
@@ -149,6 +150,7 @@ export function OxbowSignatures({ desk }: SettingsProps) {
           event.target.value = "";
           void picked.text().then((text) => {
             tools.change(chosen.id, { html: text });
+            tellRehearsal(desk, "attached");
             setSaid(`${picked.name} is attached to “${chosen.name}”. Not kept yet.`);
           });
         }}
@@ -163,6 +165,7 @@ export function OxbowSignatures({ desk }: SettingsProps) {
               spellCheck={false}
               value={chosen.html}
               onChange={(event) => tools.change(chosen.id, { html: event.target.value })}
+              onBlur={(event) => event.target.value.trim() !== "" && tellRehearsal(desk, "attached")}
             />
           </label>
           <div className="mt-2 overflow-x-auto bg-white">

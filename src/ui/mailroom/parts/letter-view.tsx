@@ -41,6 +41,10 @@ const withParts = (html: string, desk: Desk, letter: string): string =>
     return ` src="${address.replaceAll("&", "&amp;")}"`;
   });
 
+/** The way to a page of the Mailroom by which it is known that a link was followed. */
+const followedTo = (to: string | null, { person }: Desk, letter: string): string | null =>
+  to === null ? null : `/mailroom/${person.id}/followed?${new URLSearchParams({ letter, to }).toString()}`;
+
 export function LetterView({ desk, letter, base, width }: Props) {
   const own = deskClients[desk.client].standIn;
   const [kind, setKind] = useState<StandInId>(own);
@@ -58,7 +62,9 @@ export function LetterView({ desk, letter, base, width }: Props) {
     const html = received(message, kind, { mode }).html;
     const held = withParts(blocked ? picturesBlocked(html) : html, desk, letter.id);
     return localPictures(
-      rewriteLinks(held, (href) => leadInside(href, desk.person.id, desk.client)),
+      rewriteLinks(held, (href) =>
+        followedTo(leadInside(href, desk.person.id, desk.client), desk, letter.id),
+      ),
       base,
       standIn.loops,
     );

@@ -6,6 +6,7 @@ import { deskClients } from "@/core/desks";
 import { ChoiceField } from "../../parts/fields/choice-field";
 import { CheckField } from "../../parts/fields/check-field";
 import { RichBox, writtenIn } from "../parts/rich-box";
+import { tellRehearsal } from "../parts/tell-rehearsal";
 import type { SettingsProps } from "../parts/rooms";
 import { useDeskSettings } from "../parts/use-desk-settings";
 
@@ -95,6 +96,7 @@ export function WrenEndings({ desk }: SettingsProps) {
             initial={chosen.html}
             standIn={deskClients.wren.standIn}
             onChange={() => typed(chosen.id)}
+            onPaste={() => tellRehearsal(desk, "pasted")}
             className="mt-2 min-h-40"
           />
           <div className="mt-2 flex flex-wrap gap-x-4">

@@ -21,8 +21,9 @@ export const designWidth = 1200;
 
 const areaId = "message-area";
 
-export const frameDocument = ({ html, area }: Drawn): string =>
-  `<!DOCTYPE html><html><head><meta charset="utf-8"><meta http-equiv="Content-Security-Policy" content="${policy}">` +
+/** `links` says where links lead whose HTML does not say it: nothing is opened inside the frame. */
+export const frameDocument = ({ html, area }: Drawn, links: "nowhere" | "new-window" = "nowhere"): string =>
+  `<!DOCTYPE html><html><head><meta charset="utf-8">${links === "new-window" ? '<base target="_blank">' : ""}<meta http-equiv="Content-Security-Policy" content="${policy}">` +
   `<link rel="stylesheet" href="/fonts/web-safe.css"><style>html{overflow:hidden}body{margin:0;padding:${frameMargin}px;box-sizing:border-box;display:flow-root}</style>` +
   `<style id="${areaId}">${area}</style></head><body>${html}</body></html>`;
 

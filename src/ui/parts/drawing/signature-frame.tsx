@@ -47,7 +47,7 @@ export function SignatureFrame({
   /** Less than was asked for where what is around it is narrower; px on the screen. */
   const [room, setRoom] = useState(width * wanted);
   const [first] = useState({ html, area });
-  const [initial] = useState(() => frameDocument(first));
+  const [initial] = useState(() => frameDocument(first, followable ? "new-window" : "nowhere"));
   const latest = useRef(first);
   const [content, setContent] = useState({ width, height: height ? height / wanted : 120 });
   const most = height ?? highest;
