@@ -6,6 +6,7 @@ import {
   deskClients,
   freeName,
   isDeskClient,
+  rehearsed,
   ownAddresses,
 } from "./index";
 
@@ -70,5 +71,33 @@ describe("a free name", () => {
     expect(freeName("Full", [])).toBe("Full");
     expect(freeName("Full", ["Full", "Full 3"])).toBe("Full 2");
     expect(freeName("Full", ["Full", "Full 2"])).toBe("Full 3");
+  });
+});
+
+describe("a rehearsal", () => {
+  const stepsOf = (...happened: Parameters<typeof rehearsed>[1]) => rehearsed("malthouse", happened);
+
+  it("ticks what happened, in whatever order, and says what was left out before it", () => {
+    expect(stepsOf().every(({ done, forgotten }) => !done && forgotten === null)).toBe(true);
+    const steps = stepsOf("sent", "pasted");
+    expect(steps.map(({ done }) => done)).toEqual([true, false, false, true, false, false]);
+    expect(steps.map(({ forgotten }) => forgotten)).toEqual([
+      null,
+      "It was pasted and not kept: it is lost when Preferences are left.",
+      "It is there, and chosen for no new letters: they go out without it.",
+      null,
+      null,
+      null,
+    ]);
+  });
+
+  it("has steps for every client that end with a link that was followed", () => {
+    for (const id of deskClientIds) {
+      const all = rehearsed(id, ["followed"]);
+      expect(all.at(-1)?.done).toBe(true);
+      // Each says what to do, and what it means that it was not done.
+      for (const { says, forgotten } of all.slice(0, -1)) expect([says, forgotten].join(" ")).toMatch(/\.$/);
+      expect(new Set(all.map(({ says }) => says)).size).toBe(all.length);
+    }
   });
 });

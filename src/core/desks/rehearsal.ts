@@ -4,21 +4,19 @@
  */
 import type { DeskClientId } from "./desk-clients";
 
-export const happenings = [
-  "pasted",
-  "attached",
-  "made",
-  "shut",
-  "placed",
-  "reopened",
-  "kept",
-  "chosen",
-  "sent",
-  "read",
-  "followed",
-] as const;
 /** Something that happened at a desk. */
-export type Happening = (typeof happenings)[number];
+export type Happening =
+  | "pasted"
+  | "attached"
+  | "made"
+  | "shut"
+  | "placed"
+  | "reopened"
+  | "kept"
+  | "chosen"
+  | "sent"
+  | "read"
+  | "followed";
 
 export interface RehearsalStep {
   readonly happening: Happening;
@@ -52,7 +50,7 @@ const chosen = (where: string): RehearsalStep =>
     "It is there, and chosen for no new letters: they go out without it.",
   );
 
-export const rehearsalSteps: Readonly<Record<DeskClientId, readonly RehearsalStep[]>> = {
+const rehearsalSteps: Readonly<Record<DeskClientId, readonly RehearsalStep[]>> = {
   malthouse: [
     step(
       "pasted",

@@ -110,4 +110,64 @@ describe("the post office", () => {
     expect(typeof opened.text).toBe("string");
     expect(opened.parts.length).toBeLessThanOrEqual(200);
   });
+
+  it("opens letters that were spoilt on their way, and the list stays", { timeout: 60_000 }, async () => {
+    const whole = [
+      "From: Zoë <zoe@harrowfen.example>",
+      "Subject: =?utf-8?Q?Fr=C3=BChling?=",
+      "References: <a@x.example> <b@x.example>",
+      'Content-Type: multipart/related; boundary="outer"',
+      "",
+      "--outer",
+      'Content-Type: multipart/alternative; boundary="inner"',
+      "",
+      "--inner",
+      "Content-Type: text/plain; charset=iso-8859-1",
+      "Content-Transfer-Encoding: quoted-printable",
+      "",
+      "Gr=FC=DFe",
+      "--inner",
+      "Content-Type: text/html; charset=utf-8",
+      "Content-Transfer-Encoding: base64",
+      "",
+      Buffer.from("<table><tr><td>Grüße</td></tr></table><img src=cid:dot>").toString("base64"),
+      "--inner--",
+      "--outer",
+      "Content-Type: image/png",
+      "Content-ID: <dot>",
+      "Content-Transfer-Encoding: base64",
+      "",
+      "iVBORw0KGgo=",
+      "--outer--",
+    ].join("\r\n");
+    // The same each time: a generator of its own (Park and Miller's).
+    let seed = 20_261_128;
+    const below = (most: number): number => {
+      seed = (seed * 48_271) % 2_147_483_647;
+      return seed % most;
+    };
+    const spoil: readonly ((text: string) => string)[] = [
+      (text) => text.slice(0, below(text.length)),
+      (text) => text.slice(below(text.length)),
+      (text) =>
+        text
+          .split("\r\n")
+          .filter(() => below(4) > 0)
+          .join("\r\n"),
+      (text) => text.replaceAll(below(2) ? "outer" : "inner", below(2) ? "inner" : ""),
+      (text) => text.replaceAll(/[=;:"]/g, (each) => (below(3) ? each : String.fromCharCode(below(256)))),
+      (text) =>
+        text.replaceAll(/base64|quoted-printable/g, () => ["x-none", "8bit", "base64"][below(3)] ?? ""),
+    ];
+    const before = (await listLetters("ada", { most: 1000 })).letters.length;
+    const count = 50;
+    for (let index = 0; index < count; index += 1) {
+      const way = spoil[index % spoil.length];
+      expect(await letter(way ? way(whole) : whole)).toContain("250");
+    }
+    const { letters } = await listLetters("ada", { most: 1000 });
+    expect(letters).toHaveLength(before + count);
+    for (const { id } of letters.slice(0, count))
+      expect(typeof (await openLetter("ada", id)).subject).toBe("string");
+  });
 });
