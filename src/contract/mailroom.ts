@@ -1,7 +1,8 @@
 /** The Mailroom: letters in mailboxes, what is written at a desk, and what each client there holds. */
 import type { DeskClientId, HeldSignature, RehearsedStep, SignatureChoice } from "@/core/desks";
 import type { KitKind } from "@/core/install-kinds";
-import { choice, list, object, optional, tagged, text, words, type TypeOf } from "@/core/values";
+import type { Left } from "@/core/mailroom";
+import { choice, list, maybe, object, optional, tagged, text, words, type TypeOf } from "@/core/values";
 
 export { deskSettings } from "@/core/desks";
 
@@ -53,6 +54,8 @@ export interface OpenedLetter extends LetterHead {
   readonly problem: string | null;
   /** The letters of the same talk in this mailbox, itself among them, the oldest first. */
   readonly talk: readonly LetterHead[];
+  /** What is left here of the signature in the first of them; null in that one, and where it had none. */
+  readonly left: Left | null;
 }
 
 export const letterBoxes = ["in", "sent", "thrown"] as const;
@@ -108,6 +111,8 @@ export const newLetter = object({
   cc: list(text(320), { most: 50, what: "recipients" }),
   subject: words("A subject", 200),
   html: text(2_000_000),
+  /** Which of the held signatures stands in it, where it is known. */
+  signature: maybe(optional(text(300))),
   about: optional(letterAbout),
   /** The draft that it was until now. */
   draft: optional(text(80)),
@@ -116,7 +121,6 @@ export type NewLetter = TypeOf<typeof newLetter>;
 
 /** How a letter begins. */
 export interface LetterBegun extends NewLetter {
-  /** Which of the held signatures stands in it. */
   readonly signature: string | null;
   /** Where the pictures in it are drawn from, by content id. */
   readonly pictures: Readonly<Record<string, string>>;

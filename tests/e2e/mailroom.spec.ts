@@ -3,7 +3,7 @@ import type { Locator, Page } from "@playwright/test";
 import { addressOf, deskPath, endpoints } from "@/contract";
 import type { DeskClientId } from "@/core/desks";
 import type { KitKind } from "@/core/install-kinds";
-import { choose } from "./bench";
+import { choose, tabTo } from "./bench";
 import { expect, test } from "./test";
 
 async function signatureId(page: Page, name: string): Promise<string> {
@@ -203,6 +203,10 @@ test("files and archives: a kit in the folder, a file put in too early and lost,
   await expect(page.getByRole("navigation", { name: "Letters of this talk" }).getByRole("link")).toHaveCount(
     3,
   );
+  await expect(page.getByText("Of the signature in the first one are left here: all words")).toBeVisible();
+  await page.getByText("Its links and pictures, as they arrived").click();
+  await page.getByRole("button", { name: "Walk them" }).click();
+  await expect(page.getByText("Answers", { exact: true }).first()).toBeVisible();
   await page.getByRole("link", { name: "Pass on" }).click();
   await choose(page.getByRole("combobox", { name: "Written to" }), "Ada Quill (ada@harrowfen.example)");
   await page.getByRole("button", { name: "Send the leaf" }).click();
@@ -306,4 +310,50 @@ test("two windows: what one desk sends appears at the other by itself, is thrown
   await expect(other.getByRole("link", { name: "By itself" })).toHaveCount(0);
   await other.getByRole("button", { name: "Take it back" }).click();
   await expect(other.getByRole("link", { name: "By itself" })).toBeVisible();
+});
+
+test("without a mouse: a kit is placed, chosen, written under a letter, sent, opened and answered", async ({
+  page,
+}) => {
+  const pick = async (field: string | RegExp, words: string): Promise<void> => {
+    await tabTo(page, field);
+    await page.keyboard.press("Enter");
+    const list = page.getByRole("listbox");
+    await expect(list).toBeVisible();
+    await page.keyboard.type(words);
+    await expect(list.locator("[data-highlighted]")).toHaveText(new RegExp(`^${words}`));
+    await page.keyboard.press("Enter");
+    await expect(list).toBeHidden();
+  };
+  const press = async (name: string | RegExp): Promise<void> => {
+    await tabTo(page, name);
+    await page.keyboard.press("Enter");
+  };
+  await atDesk(page, "otto-lind", "granary", "settings");
+  await pick("Place the kit of", "Full");
+  await expect(page.getByText("7 pictures beside it")).toBeVisible();
+  await pick(/^Fresh leaves of otto@/, "full");
+  await expect(page.getByRole("combobox", { name: /^Fresh leaves of otto@/ })).toHaveText("full");
+  await press("Fresh leaf");
+  await expect(page.getByRole("heading", { name: "A fresh leaf" })).toBeVisible();
+  await pick("Written to", "Bram");
+  await tabTo(page, "Matter");
+  await page.keyboard.type("By hand");
+  await tabTo(page, "The leaf");
+  await page.keyboard.press("Control+Home");
+  await page.keyboard.type("No mouse was needed.");
+  await press("Send the leaf");
+  await expect(page.getByText("The leaf went out.")).toBeVisible();
+
+  await atDesk(page, "bram-uzel", "malthouse");
+  await press(/By hand/);
+  await expect(page.getByRole("heading", { name: "By hand", exact: true })).toBeVisible();
+  await expect(shown(page)).toContainText("No mouse was needed.");
+  await press("Answer");
+  await expect(page.getByRole("heading", { name: "Answer" })).toBeVisible();
+  await tabTo(page, "The letter");
+  await page.keyboard.press("Control+Home");
+  await page.keyboard.type("Nor here.");
+  await press("Hand it over");
+  await expect(page.getByText("Your letter is with Otto Lind.")).toBeVisible();
 });

@@ -26,8 +26,6 @@ export interface DeskClient {
   readonly type: { readonly family: string; readonly size: number; readonly color: string };
   /** Whether changed settings hold by themselves, or only once they are kept. */
   readonly keeps: "by-itself" | "when-told";
-  /** Whether it asks before it takes a signature out. */
-  readonly asks: boolean;
   /** Where a signature stands in an answer, until something else is chosen. */
   readonly usualPlace: "above" | "below";
   /** Whether the delimiter line stands before a signature, until something else is chosen (RFC 3676, 4.3). */
@@ -48,7 +46,6 @@ export const deskClients: Readonly<Record<DeskClientId, DeskClient>> = {
     holding: "text",
     type: { family: "Arial,Helvetica,sans-serif", size: 14, color: "#000000" },
     keeps: "when-told",
-    asks: false,
     usualPlace: "above",
     usualDelimiter: false,
     encoding: "quoted-printable",
@@ -63,7 +60,6 @@ export const deskClients: Readonly<Record<DeskClientId, DeskClient>> = {
     holding: "folder",
     type: { family: "'Times New Roman',Times,serif", size: 16, color: "#000000" },
     keeps: "by-itself",
-    asks: true,
     usualPlace: "above",
     usualDelimiter: false,
     encoding: "base64",
@@ -78,7 +74,6 @@ export const deskClients: Readonly<Record<DeskClientId, DeskClient>> = {
     holding: "archives",
     type: { family: "Helvetica,Arial,sans-serif", size: 12, color: "#000000" },
     keeps: "by-itself",
-    asks: false,
     usualPlace: "above",
     usualDelimiter: false,
     encoding: "quoted-printable",
@@ -93,7 +88,6 @@ export const deskClients: Readonly<Record<DeskClientId, DeskClient>> = {
     holding: "text",
     type: { family: "sans-serif", size: 15, color: "#000000" },
     keeps: "when-told",
-    asks: true,
     usualPlace: "below",
     usualDelimiter: true,
     encoding: "quoted-printable",
@@ -108,7 +102,6 @@ export const deskClients: Readonly<Record<DeskClientId, DeskClient>> = {
     holding: "text",
     type: { family: "system-ui,sans-serif", size: 16, color: "#000000" },
     keeps: "by-itself",
-    asks: false,
     usualPlace: "above",
     usualDelimiter: false,
     encoding: "base64",

@@ -34,3 +34,4 @@ export {
   type SignatureFolder,
 } from "./signature-folder";
 export { whatIsLeft, type Kept, type Left } from "./what-is-left";
+export { destinationsIn } from "./destinations";

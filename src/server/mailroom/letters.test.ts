@@ -218,14 +218,43 @@ describe("answering", () => {
   });
 });
 
+describe("what is left of a signature", () => {
+  it("is told of the first one of a talk, in each letter that follows it", async () => {
+    const signature =
+      '<div class="signature"><table><tr><td><b style="color:#3F5B2E">Zoë Ngata</b><br><a href="https://harrowfen.example">Visit</a></td></tr></table></div>';
+    await sendLetter(
+      "zoe",
+      "oxbow",
+      letter({ subject: "With a signature", html: `<div>Words</div>${signature}` }),
+    );
+    const first = await newest("ada");
+    expect(first.left).toBeNull();
+    const start = await beginLetter("ada", "malthouse", { about: { letter: first.id, how: "answer" } });
+    await sendLetter("ada", "malthouse", start);
+    const answer = await newest("zoe");
+    expect(answer.left).toMatchObject({ words: [2, 2], links: [1, 1], pictures: [0, 0], stands: 1 });
+    // Who takes it out of the quote leaves nothing of it.
+    await sendLetter("ada", "malthouse", { ...start, html: "<div>All cut off</div>" });
+    expect((await newest("zoe")).left).toMatchObject({ words: [0, 2], links: [0, 1], stands: 0 });
+  });
+});
+
 describe("a draft", () => {
   it("is kept as itself, goes on where it was, and is gone once it is sent", async () => {
     const id = await keepDraft("zoe", "malthouse", letter({ subject: "Begun" }));
-    expect(await keepDraft("zoe", "malthouse", letter({ subject: "Begun, and more", draft: id }))).toBe(id);
+    expect(
+      await keepDraft(
+        "zoe",
+        "malthouse",
+        letter({ subject: "Begun, and more", signature: "gone", draft: id }),
+      ),
+    ).toBe(id);
     expect(await listDrafts("zoe", "malthouse")).toMatchObject([{ id, subject: "Begun, and more" }]);
     expect(await listDrafts("zoe", "wren")).toEqual([]);
     const start = await beginLetter("zoe", "malthouse", { draft: id });
     expect(start).toMatchObject({ subject: "Begun, and more", html: "<div>Tray 2 is up</div>", draft: id });
+    // A signature that is not held any more is not said to stand in it.
+    expect(start.signature).toBeNull();
     await sendLetter("zoe", "malthouse", start);
     expect(await listDrafts("zoe", "malthouse")).toEqual([]);
     await expect(beginLetter("zoe", "malthouse", { draft: id })).rejects.toThrow("There is no such draft");

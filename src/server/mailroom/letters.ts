@@ -1,6 +1,8 @@
 /** The letters of a mailbox: listed, searched, opened, thrown away and taken back. */
 import { and, asc, count, desc, eq, isNotNull, isNull, like, or, type SQL } from "drizzle-orm";
 import type { LetterBox, LetterHead, Letters, OpenedLetter } from "@/contract";
+import { findSignatures } from "@/core/importing";
+import { whatIsLeft, type Left } from "@/core/mailroom";
 import { database } from "../database/database";
 import { desks, deskFiles, drafts, messages, rehearsals } from "../database/schema";
 import { notFound } from "../http/refusal";
@@ -132,6 +134,13 @@ export async function letterOf(
 /** How much of a letter is shown as it came; bytes. */
 const shownOfWire = 100_000;
 
+/** What is left in a letter of the signature of another one that came before it. */
+async function leftOf(personId: string, firstId: string, html: string): Promise<Left | null> {
+  const first = await letterOf(personId, firstId);
+  const [signature] = first.html === null ? [] : findSignatures(first.html);
+  return signature ? whatIsLeft(signature.html, html) : null;
+}
+
 /** Opens a letter of a person's mailbox and marks it as read. */
 export async function openLetter(personId: string, letterId: string): Promise<OpenedLetter> {
   const row = await rowOf(personId, letterId);
@@ -157,6 +166,8 @@ export async function openLetter(personId: string, letterId: string): Promise<Op
           .orderBy(asc(messages.receivedAt))
           .limit(100);
   const { html, text, to, cc, parts, problem, writtenWith } = await readLetter(row.raw);
+  const [oldest] = talk;
+  const first = oldest && oldest.id !== row.id ? oldest : null;
   return {
     ...toHead(row),
     read: true,
@@ -175,6 +186,7 @@ export async function openLetter(personId: string, letterId: string): Promise<Op
     })),
     raw: row.raw.subarray(0, shownOfWire).toString("latin1"),
     talk: talk.map(toHead),
+    left: first && html !== null ? await leftOf(personId, first.id, html) : null,
   };
 }
 

@@ -102,7 +102,8 @@ async function draftOf(desk: Desk, id: string): Promise<LetterBegun> {
     .where(and(eq(drafts.id, id), eq(drafts.personId, desk.person.id), eq(drafts.client, desk.client)));
   if (!row) throw notFound("draft");
   const letter = JSON.parse(row.letter) as NewLetter;
-  return { ...letter, draft: id, signature: null, pictures: await picturesOf(desk, letter.about) };
+  const signature = desk.held.find((held) => held.id === letter.signature)?.id ?? null;
+  return { ...letter, draft: id, signature, pictures: await picturesOf(desk, letter.about) };
 }
 
 /** How a letter begins at a desk: with its signature where that client puts it, and with what it answers. */

@@ -9,7 +9,7 @@ import { describeLink, type DescribedLink, type LinkAnswer } from "@/core/links"
 import { ownLinkLooks, placeOf, type PlacedLink } from "@/core/signature";
 import { SortableTable, type Column } from "../parts/table/sortable-table";
 import { AddressCell } from "./address-cell";
-import { AnswerWords } from "./answer-words";
+import { AnswerWords } from "../parts/walking/answer-words";
 
 interface Props {
   readonly document: Node;

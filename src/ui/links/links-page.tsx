@@ -22,7 +22,7 @@ import { paletteFor } from "../signature/palette";
 import { useStationFindings } from "../signature/use-station-findings";
 import { LinkTable } from "./link-table";
 import { openLink } from "./opening";
-import { useWalk } from "./use-walk";
+import { useWalk } from "../parts/walking/use-walk";
 
 interface Props extends OpenedStation {
   readonly opened: Readonly<Record<string, number>>;

@@ -18,7 +18,7 @@ import {
   type ExplainedSource,
 } from "@/core/source";
 import { drawnFrom } from "@/contract";
-import { answerWord } from "../../links/answer-words";
+import { answerWord } from "../../parts/walking/answer-words";
 import type { EditedSignature } from "../../signature/editing/use-signature";
 import { useBench } from "../bench-context";
 import { codeHelp, type CodeHelp } from "./code-help";

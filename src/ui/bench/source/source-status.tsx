@@ -3,7 +3,7 @@
 import { ArrowDown, ArrowUp, CopyPlus, Trash2 } from "lucide-react";
 import type { LinkAnswer } from "@/core/links";
 import { lineAndColumn, type ElementEditName, type Explanation, type SourceNote } from "@/core/source";
-import { AnswerWords } from "../../links/answer-words";
+import { AnswerWords } from "../../parts/walking/answer-words";
 import { IconButton } from "../../parts/icon-button";
 import { formatCount } from "../../parts/format";
 import { noteSays } from "./code-marks";

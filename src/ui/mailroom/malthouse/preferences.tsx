@@ -67,7 +67,7 @@ function keptSays({ choices, signatures }: SettingsTools): string {
 
 export function MalthouseSettings({ desk }: SettingsProps) {
   const box = useRef<HTMLDivElement>(null);
-  const tools = useDeskSettings(desk, { byItself: false, first: "Signature" });
+  const tools = useDeskSettings(desk, "Signature");
   const [said, setSaid] = useState("");
   const { signatures, chosen, add, change } = tools;
   useLosing("malthouse", tools.changed);

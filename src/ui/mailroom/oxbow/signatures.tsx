@@ -17,7 +17,7 @@ import { OxbowWords, type Word } from "./words";
 const standIn = standIns[deskClients.oxbow.standIn];
 
 export function OxbowSignatures({ desk }: SettingsProps) {
-  const tools = useDeskSettings(desk, { byItself: false, first: null });
+  const tools = useDeskSettings(desk, null);
   const places = usePlaces(desk);
   const file = useRef<HTMLInputElement>(null);
   const [said, setSaid] = useState("");

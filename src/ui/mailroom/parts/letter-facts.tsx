@@ -4,7 +4,10 @@
 import Link from "next/link";
 import { addressOf, endpoints, type Desk, type OpenedLetter } from "@/contract";
 import { notification } from "@/core/clients";
+import { deskClients } from "@/core/desks";
+import type { Left } from "@/core/mailroom";
 import { formatBytes } from "../../parts/format";
+import { LetterLinks } from "./letter-links";
 import { pathsOf } from "./letter-paths";
 import { When } from "./when";
 
@@ -36,6 +39,13 @@ export function LetterParts({ desk, letter }: Props) {
   );
 }
 
+/** What is left of a signature, in words; of what it never had nothing is said. */
+const leftSaid = ({ words, links, pictures, looks }: Left): string =>
+  Object.entries({ words, links, pictures, looks })
+    .filter(([, [, of]]) => of > 0)
+    .map(([what, [kept, of]]) => (kept === of ? `all ${what}` : `${kept} of ${of} ${what}`))
+    .join(", ");
+
 /** The other letters of the same talk. */
 export function LetterTalk({ desk, letter }: Props) {
   if (letter.talk.length < 2) return null;
@@ -55,6 +65,12 @@ export function LetterTalk({ desk, letter }: Props) {
           </li>
         ))}
       </ol>
+      {letter.left && (
+        <p className="mt-1">
+          Of the signature in the first one are left here: {leftSaid(letter.left)}. It stands here{" "}
+          {letter.left.stands === 1 ? "once" : `${letter.left.stands} times`}.
+        </p>
+      )}
     </nav>
   );
 }
@@ -73,6 +89,7 @@ function Notification({ letter }: { letter: OpenedLetter }) {
 export function LetterWire({ desk, letter }: Props) {
   return (
     <>
+      <LetterLinks letter={letter} standIn={deskClients[desk.client].standIn} />
       <Notification letter={letter} />
       <details className="mt-3 text-sm">
         <summary className="cursor-pointer">The letter as it came over the wire</summary>

@@ -12,12 +12,16 @@ export function useLosing(desk: string, changed: boolean): void {
   useEffect(() => {
     latest.current = changed;
   }, [changed]);
-  useEffect(
-    () => () => {
+  useEffect(() => {
+    const left = (): void => {
       if (latest.current) sessionStorage.setItem(key(desk), "1");
-    },
-    [desk],
-  );
+    };
+    addEventListener("pagehide", left);
+    return () => {
+      removeEventListener("pagehide", left);
+      left();
+    };
+  }, [desk]);
 }
 
 export function LostChanges({ desk, says }: { desk: string; says: string }) {

@@ -3,7 +3,13 @@
 /** The settings of a client while somebody changes them: signatures as text, and which goes under what. */
 import { useRef, useState } from "react";
 import { endpoints, type Desk } from "@/contract";
-import { freeName, type DeskSettings, type DeskSignature, type SignatureChoice } from "@/core/desks";
+import {
+  deskClients,
+  freeName,
+  type DeskSettings,
+  type DeskSignature,
+  type SignatureChoice,
+} from "@/core/desks";
 import { ask } from "../../parts/asking/ask";
 
 export interface SettingsTools {
@@ -45,22 +51,21 @@ const without = (choice: SignatureChoice, id: string): SignatureChoice => ({
   underAnswers: choice.underAnswers === id ? null : choice.underAnswers,
 });
 
-interface Manner {
-  /** Keeps every change at once; else it is kept when it is told to be. */
-  readonly byItself: boolean;
-  /** What the signature is called that one begins with where there is none; null where one is made by hand. */
-  readonly first: string | null;
-}
-
-export function useDeskSettings(desk: Desk, { byItself, first }: Manner): SettingsTools {
+/**
+ * Each change is kept at once, or all when it is told to be, as the client does. `first` is what the signature is called that one
+ * begins with where there is none; null where one is made by hand.
+ */
+export function useDeskSettings(desk: Desk, first: string | null): SettingsTools {
+  const byItself = deskClients[desk.client].keeps === "by-itself";
   const [settings, setSettings] = useState(() => withFirst(settingsOf(desk), first));
   const [chosenId, setChosenId] = useState(settings.signatures[0]?.id ?? null);
   const [changed, setChanged] = useState(false);
   const [busy, setBusy] = useState(false);
   const [problem, setProblem] = useState<string | null>(null);
   const latest = useRef(settings);
+  const keeping = useRef<Promise<unknown>>(Promise.resolve());
 
-  const keep = async (): Promise<boolean> => {
+  const keepNow = async (): Promise<boolean> => {
     setBusy(true);
     setProblem(null);
     const given = latest.current;
@@ -84,6 +89,12 @@ export function useDeskSettings(desk: Desk, { byItself, first }: Manner): Settin
     } finally {
       setBusy(false);
     }
+  };
+  /** One after the other, so that the last one is what holds. */
+  const keep = (): Promise<boolean> => {
+    const kept = keeping.current.then(keepNow);
+    keeping.current = kept;
+    return kept;
   };
 
   const update = (next: DeskSettings): void => {

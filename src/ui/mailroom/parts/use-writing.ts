@@ -60,8 +60,8 @@ export function useWriting(desk: Desk, start: LetterBegun): Writing {
   const keeping = useRef<Promise<unknown>>(Promise.resolve());
 
   const asWritten = (): NewLetter => {
-    const { from, to, cc, subject, about, draft } = latest.current;
-    return { from, to, cc, subject, about, draft, html: writtenIn(box.current) };
+    const { from, to, cc, subject, signature, about, draft } = latest.current;
+    return { from, to, cc, subject, signature, about, draft, html: writtenIn(box.current) };
   };
 
   const params = { person: desk.person.id, client: desk.client };

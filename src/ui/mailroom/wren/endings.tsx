@@ -14,7 +14,7 @@ import { useDeskSettings } from "../parts/use-desk-settings";
 const rest = 600;
 
 export function WrenEndings({ desk }: SettingsProps) {
-  const tools = useDeskSettings(desk, { byItself: true, first: null });
+  const tools = useDeskSettings(desk, null);
   const box = useRef<HTMLDivElement>(null);
   const timer = useRef<ReturnType<typeof setTimeout> | null>(null);
   const pending = useRef<(() => void) | null>(null);

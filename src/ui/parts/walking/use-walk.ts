@@ -4,7 +4,7 @@
 import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 import { toast } from "sonner";
 import { endpoints, type KeptAnswer } from "@/contract";
-import { follow, noAnswer } from "../parts/asking/ask";
+import { follow, noAnswer } from "../asking/ask";
 
 export interface Walk {
   readonly answers: Readonly<Record<string, KeptAnswer>>;
