@@ -1,6 +1,7 @@
 /** Every endpoint of the application: what it takes and what it answers. */
 import { contentHash } from "@/core/addresses";
 import { findingCodes } from "@/core/checks";
+import { deskSettings } from "@/core/desks";
 import { iconLook, iconSize } from "@/core/icons";
 import { codeContents, installForms, picturePlaces } from "@/core/install-kinds";
 import { calendarEvent, networkKind, type NetworkKind } from "@/core/links";
@@ -34,7 +35,6 @@ import { get, patch, post, put, remove } from "./endpoint";
 import { iconChoice, type AddedIcons, type DrawnIcon, type OwnIcon } from "./icons";
 import { installTick, newInstall, type ComparedInstall } from "./installs";
 import {
-  deskSettings,
   heldChange,
   letterBoxes,
   newLetter,

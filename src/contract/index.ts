@@ -1,4 +1,5 @@
 export { complaintsOf } from "./complaints";
+export { heldAddresses, partAddress } from "./drawn-addresses";
 export { addressOf, type AnyEndpoint, type Endpoint, type ParamsOf, type Query } from "./endpoint";
 export { endpoints, publicBase, type CutRequest, type StartRequest } from "./endpoints";
 export type { AddedIcons, DrawnIcon, IconChoice, OwnIcon } from "./icons";
@@ -14,7 +15,6 @@ export {
   type LetterHead,
   type LetterPart,
   type Letters,
-  type MailName,
   type NewLetter,
   type OpenedLetter,
   type Rehearsal,

@@ -1,21 +1,14 @@
 /** The Mailroom: letters in mailboxes, what is written at a desk, and what each client there holds. */
 import type { DeskClientId, HeldSignature, RehearsedStep, SignatureChoice } from "@/core/desks";
 import type { KitKind } from "@/core/install-kinds";
-import type { Left } from "@/core/mailroom";
+import type { Left, MailAddress } from "@/core/mailroom";
 import { choice, list, maybe, object, optional, tagged, text, words, type TypeOf } from "@/core/values";
-
-export { deskSettings } from "@/core/desks";
-
-export interface MailName {
-  readonly name: string;
-  readonly address: string;
-}
 
 /** A letter as a list shows it. */
 export interface LetterHead {
   readonly id: string;
   readonly box: "in" | "sent";
-  readonly from: MailName;
+  readonly from: MailAddress;
   /** Whom it says that it is for, as one line. */
   readonly recipients: string;
   readonly subject: string;
@@ -40,8 +33,8 @@ export interface LetterPart {
 }
 
 export interface OpenedLetter extends LetterHead {
-  readonly to: readonly MailName[];
-  readonly cc: readonly MailName[];
+  readonly to: readonly MailAddress[];
+  readonly cc: readonly MailAddress[];
   /** The HTML part as it came; null where it is plain text. Never shown without `received`. */
   readonly html: string | null;
   readonly text: string;

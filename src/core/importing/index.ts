@@ -1,5 +1,5 @@
 export { asItWas } from "./as-it-was";
-export { encodingOf } from "./files/decode-text";
+export { declaredEncoding, encodingOf } from "./files/decode-text";
 export { importDifference, type DrawnBox, type DrawnWords, type ImportDifference } from "./difference";
 export {
   importHtml,

@@ -2,7 +2,7 @@
  * A folder of signature files as a document-engine client reads it: each page on its own level is a signature that is named
  * like its file, with the pictures that lie beside it. What is wrong with one is said, and it is held all the same.
  */
-import { encodingOf } from "../importing";
+import { declaredEncoding, encodingOf } from "../importing";
 import { attributeOf, parseMessage, setAttribute, walkElements, writeParts } from "../html";
 import { contentIdOf } from "./content-ids";
 import type { HeldSignature } from "../desks";
@@ -29,9 +29,8 @@ function known(label: string): string | null {
 function saidEncoding(bytes: Uint8Array): string | null {
   if (bytes[0] === 0xff && bytes[1] === 0xfe) return "utf-16le";
   if (bytes[0] === 0xef && bytes[1] === 0xbb && bytes[2] === 0xbf) return "utf-8";
-  const beginning = String.fromCharCode(...bytes.subarray(0, 1024));
-  const said = /<meta[^>]+charset\s*=\s*["']?\s*([a-z0-9_-]+)/i.exec(beginning)?.[1];
-  return said === undefined ? null : known(said);
+  const said = declaredEncoding(bytes);
+  return said === null ? null : known(said);
 }
 
 const isAscii = (bytes: Uint8Array): boolean => bytes.every((byte) => byte < 0x80);

@@ -72,15 +72,16 @@ const reply = (code: number, message: string): Error =>
 async function take(stream: SMTPServerDataStream, session: SMTPServerSession): Promise<void> {
   const raw = await collect(stream);
   if (stream.sizeExceeded) throw reply(552, "The message is over 10 MB");
-  const reached = await Promise.all(session.envelope.rcptTo.map(({ address }) => mailboxesAt(address)));
-  await deliver(raw, [...new Set(reached.flat())], "in");
+  const reached = await mailboxesAt(session.envelope.rcptTo.map(({ address }) => address));
+  await deliver(raw, [...new Set([...reached.values()].flat())], "in");
 }
 
 async function checkRecipient(address: string, session: SMTPServerSession): Promise<void> {
   // Too many of them are tried again later with the rest (RFC 5321, 4.5.3.1.10).
   if (session.envelope.rcptTo.length >= bounds.recipients)
     throw reply(452, `A message goes to at most ${bounds.recipients}`);
-  if ((await mailboxesAt(address)).length === 0) throw reply(550, "Nobody here has that address");
+  if ((await mailboxesAt([address])).get(address)?.length === 0)
+    throw reply(550, "Nobody here has that address");
 }
 
 async function open(): Promise<number> {

@@ -3,9 +3,9 @@ import { randomUUID } from "node:crypto";
 import { convert } from "html-to-text";
 import nodemailer from "nodemailer";
 import MailComposer from "nodemailer/lib/mail-composer";
-import type { MailName } from "@/contract";
 import type { DeskClient } from "@/core/desks";
 import { messagePage } from "@/core/mail";
+import type { MailAddress } from "@/core/mailroom";
 import { Refusal } from "../http/refusal";
 import { mailboxesAt } from "../mailroom/mailboxes";
 import { fileAsSent, openPostOffice } from "./post-office";
@@ -21,9 +21,9 @@ export interface AttachedPicture {
 
 export interface OutgoingMessage {
   readonly client: DeskClient;
-  readonly from: MailName;
-  readonly to: readonly MailName[];
-  readonly cc: readonly MailName[];
+  readonly from: MailAddress;
+  readonly to: readonly MailAddress[];
+  readonly cc: readonly MailAddress[];
   readonly subject: string;
   /** The body's HTML, signature included. */
   readonly html: string;
@@ -109,9 +109,9 @@ function refused(error: unknown): Refusal {
 export async function sendMessage(message: OutgoingMessage): Promise<void> {
   const to = [...new Set([...message.to, ...message.cc].map(({ address }) => address))];
   // One who is not there must not leave the others with a letter that is then sent again.
-  const unknown = (
-    await Promise.all(to.map(async (each) => ((await mailboxesAt(each)).length === 0 ? [each] : [])))
-  ).flat();
+  const unknown = [...(await mailboxesAt(to))].flatMap(([address, boxes]) =>
+    boxes.length === 0 ? [address] : [],
+  );
   if (unknown.length > 0)
     throw new Refusal(
       422,

@@ -28,6 +28,9 @@ import { mailboxOf } from "./mailboxes";
 /** The most that a client's files may weigh together; bytes. */
 const heaviestFolder = 10 * 1024 * 1024;
 
+const atDesk = (personId: string, client: DeskClientId) =>
+  and(eq(deskFiles.personId, personId), eq(deskFiles.client, client));
+
 interface NewFile {
   readonly path: string;
   readonly bytes: Uint8Array;
@@ -49,13 +52,18 @@ function pathIn(path: string): string {
   return plain;
 }
 
+type Placed = NewFile & { readonly name?: string; readonly held?: Uint8Array | null };
+
+/** Writes files, and removes those of some paths, all or none. */
 async function write(
   personId: string,
   client: DeskClient,
-  files: readonly (NewFile & { readonly name?: string; readonly held?: Uint8Array | null })[],
+  files: readonly Placed[],
+  gone: readonly string[] = [],
 ): Promise<void> {
   const there = await filesOf(personId, client.id);
   const after = new Map([...there, ...files].map(({ path, bytes }) => [path, bytes.length]));
+  for (const path of gone) after.delete(path);
   if ([...after.values()].reduce((sum, weight) => sum + weight, 0) > heaviestFolder)
     throw new Refusal(
       413,
@@ -63,30 +71,25 @@ async function write(
       `${client.name}’s folder holds 10 MB, and these files are more. Nothing was placed.`,
     );
   const db = await database();
-  for (const { path, bytes, name, held } of files) {
-    const values = {
-      bytes: Buffer.from(bytes),
-      updatedAt: Date.now(),
-      ...(name === undefined ? {} : { name }),
-      ...(held === undefined ? {} : { held: held && Buffer.from(held) }),
-    };
-    await db
-      .insert(deskFiles)
-      .values({ personId, client: client.id, path, ...values })
-      .onConflictDoUpdate({ target: [deskFiles.personId, deskFiles.client, deskFiles.path], set: values });
-  }
-}
-
-const removeFiles = async (personId: string, client: DeskClientId, paths: readonly string[]) =>
-  (await database())
+  const removing = db
     .delete(deskFiles)
-    .where(
-      and(
-        eq(deskFiles.personId, personId),
-        eq(deskFiles.client, client),
-        inArray(deskFiles.path, [...paths]),
-      ),
-    );
+    .where(and(atDesk(personId, client.id), inArray(deskFiles.path, [...gone])));
+  await db.batch([
+    removing,
+    ...files.map(({ path, bytes, name, held }) => {
+      const values = {
+        bytes: Buffer.from(bytes),
+        updatedAt: Date.now(),
+        ...(name === undefined ? {} : { name }),
+        ...(held === undefined ? {} : { held: held && Buffer.from(held) }),
+      };
+      return db
+        .insert(deskFiles)
+        .values({ personId, client: client.id, path, ...values })
+        .onConflictDoUpdate({ target: [deskFiles.personId, deskFiles.client, deskFiles.path], set: values });
+    }),
+  ]);
+}
 
 /** Into a folder any file goes; into the archives only one that takes the place of another of the same name. */
 function checked(
@@ -142,15 +145,19 @@ export async function placeKit(personId: string, clientId: string, signatureId: 
 /** A file of a client, or a picture within one of its archives. */
 export async function deskFile(personId: string, clientId: string, path: string): Promise<Uint8Array> {
   const client = filing(clientId);
-  const files = await filesOf(personId, client.id);
-  const file = files.find((each) => each.path === path);
+  const [file] = await (
+    await database()
+  )
+    .select()
+    .from(deskFiles)
+    .where(and(atDesk(personId, client.id), eq(deskFiles.path, path)));
   if (file) return file.bytes;
-  for (const archive of files) {
-    if (!path.startsWith(`${archive.path}/`)) continue;
-    const url = path.slice(archive.path.length + 1);
-    const found = archivePictures(archive.held ?? archive.bytes).find((picture) => picture.url === url);
-    if (found) return found.bytes;
-  }
+  const [archive, ...url] = path.split("/");
+  const files = client.holding === "archives" ? await filesOf(personId, client.id) : [];
+  const own = files.find((each) => each.path === archive);
+  const found =
+    own && archivePictures(own.held ?? own.bytes).find((picture) => picture.url === url.join("/"));
+  if (found) return found.bytes;
   throw notFound("file");
 }
 
@@ -195,8 +202,7 @@ async function changeInFolder(personId: string, client: DeskClient, change: Held
   const folder = readFolder(files, client.id);
   const own = folder.signatures.find(({ id }) => id === change.id);
   if (!own) throw notFound("signature");
-  if (change.kind === "take-out")
-    return void (await removeFiles(personId, client.id, filesOfSignature(folder, change.id)));
+  if (change.kind === "take-out") return write(personId, client, [], filesOfSignature(folder, change.id));
   const others = folder.signatures.map(({ name }) => name).filter((name) => name !== own.name);
   const wanted =
     change.kind === "rename"
@@ -206,10 +212,8 @@ async function changeInFolder(personId: string, client: DeskClient, change: Held
     throw new Refusal(422, "same-name", `There is a file called “${wanted}” already. Nothing was changed.`);
   if (wanted === own.name) return;
   const renamed = renamedFiles(files, own.id, wanted);
-  await write(personId, client, renamed);
-  if (change.kind === "duplicate") return;
-  const gone = [own.id, `${own.name}.txt`, `${own.name}.rtf`];
-  await removeFiles(personId, client.id, gone);
+  if (change.kind === "duplicate") return write(personId, client, renamed);
+  await write(personId, client, renamed, [own.id, `${own.name}.txt`, `${own.name}.rtf`]);
   await chosenAnew(personId, client.id, own.id, renamedPage(own.id, wanted));
 }
 
@@ -227,7 +231,7 @@ async function changeArchives(personId: string, client: DeskClient, change: Held
   }
   const own = files.find(({ path }) => path === change.id);
   if (!own) throw notFound("signature");
-  if (change.kind === "take-out") return void (await removeFiles(personId, client.id, [own.path]));
+  if (change.kind === "take-out") return write(personId, client, [], [own.path]);
   const held = own.held ?? own.bytes;
   if (change.kind === "duplicate")
     return write(personId, client, [

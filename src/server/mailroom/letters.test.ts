@@ -16,7 +16,9 @@ import {
 } from "./letters";
 import { keepDesk } from "./desk";
 import { placeFiles } from "./desk-files";
-import { beginLetter, dropDraft, keepDraft, listDrafts, sendLetter } from "./writing";
+import { beginLetter } from "./begin-letter";
+import { dropDraft, keepDraft, listDrafts } from "./drafts";
+import { sendLetter } from "./send-letter";
 
 let folder: string;
 

@@ -122,13 +122,16 @@ export async function letterFile(personId: string, letterId: string): Promise<Ui
   return (await rowOf(personId, letterId)).raw;
 }
 
+/** A letter of a mailbox as it is read. */
+export interface KeptLetter extends ReadLetter {
+  readonly id: string;
+  readonly receivedAt: number;
+}
+
 /** A letter as it is read, without being marked as read. */
-export async function letterOf(
-  personId: string,
-  letterId: string,
-): Promise<ReadLetter & { readonly receivedAt: number }> {
-  const row = await rowOf(personId, letterId);
-  return { ...(await readLetter(row.raw)), receivedAt: row.receivedAt };
+export async function letterOf(personId: string, letterId: string): Promise<KeptLetter> {
+  const { id, raw, receivedAt } = await rowOf(personId, letterId);
+  return { ...(await readLetter(raw)), id, receivedAt };
 }
 
 /** How much of a letter is shown as it came; bytes. */

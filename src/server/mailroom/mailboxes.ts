@@ -13,11 +13,23 @@ export async function mailboxOf(personId: string): Promise<DirectoryPerson> {
 /** The mailbox of a person: the person's own address, in small letters. */
 export const mailboxName = ({ person }: DirectoryPerson): string => person.mail.toLowerCase();
 
-/** The mailboxes that an address leads to: one, or those of a whole department; none where nobody has it. */
-export async function mailboxesAt(address: string): Promise<readonly string[]> {
-  const wanted = address.toLowerCase();
+/**
+ * The mailboxes that each of some addresses leads to: one, or those of a whole department; none where nobody has it. By the
+ * addresses as they were given.
+ */
+export async function mailboxesAt(
+  addresses: readonly string[],
+): Promise<ReadonlyMap<string, readonly string[]>> {
   const people = await listPeople();
-  const own = people.find((each) => mailboxName(each) === wanted);
-  if (own) return [mailboxName(own)];
-  return people.filter(({ person }) => ownAddresses(person).includes(wanted)).map(mailboxName);
+  const own = new Set(people.map(mailboxName));
+  const shared = new Map<string, string[]>();
+  for (const each of people)
+    for (const address of ownAddresses(each.person))
+      shared.set(address, [...(shared.get(address) ?? []), mailboxName(each)]);
+  return new Map(
+    addresses.map((address) => {
+      const wanted = address.toLowerCase();
+      return [address, own.has(wanted) ? [wanted] : (shared.get(wanted) ?? [])] as const;
+    }),
+  );
 }

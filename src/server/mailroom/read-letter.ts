@@ -1,6 +1,7 @@
 /** A letter as it is read from its bytes. Whatever these are, something is read: what is wrong is said beside it. */
 import PostalMime, { type Address, type Email } from "postal-mime";
-import type { LetterPart, MailName } from "@/contract";
+import type { LetterPart } from "@/contract";
+import type { MailAddress } from "@/core/mailroom";
 
 /** A file of a letter, its bytes with it. */
 export interface ReadPart extends Omit<LetterPart, "weight" | "shown"> {
@@ -11,9 +12,9 @@ export interface ReadLetter {
   readonly messageId: string;
   /** Of the letters that it follows, the first one first (RFC 5322, 3.6.4). */
   readonly references: readonly string[];
-  readonly from: MailName;
-  readonly to: readonly MailName[];
-  readonly cc: readonly MailName[];
+  readonly from: MailAddress;
+  readonly to: readonly MailAddress[];
+  readonly cc: readonly MailAddress[];
   readonly subject: string;
   readonly writtenWith: string;
   readonly html: string | null;
@@ -31,7 +32,7 @@ const mostParts = 200;
 
 const bare = (id: string | undefined): string => id?.trim().replace(/^<|>$/g, "") ?? "";
 
-const names = (addresses: readonly Address[] | undefined): readonly MailName[] =>
+const names = (addresses: readonly Address[] | undefined): readonly MailAddress[] =>
   (addresses ?? [])
     .flatMap((each) => (each.group ? each.group : [each]))
     .map(({ name, address }) => ({ name, address: address ?? "" }));

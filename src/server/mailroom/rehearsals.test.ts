@@ -9,7 +9,8 @@ import { addSignature } from "../signatures/signatures";
 import { keepDesk } from "./desk";
 import { linkFollowed, listLetters, openLetter } from "./letters";
 import { beginRehearsal, endRehearsal, rehearsalAt, tellRehearsal } from "./rehearsals";
-import { beginLetter, sendLetter } from "./writing";
+import { beginLetter } from "./begin-letter";
+import { sendLetter } from "./send-letter";
 
 let folder: string;
 let signature: string;

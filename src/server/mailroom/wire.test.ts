@@ -11,7 +11,8 @@ import { addPerson } from "../people/people";
 import { keepDesk } from "./desk";
 import { changeHeld, placeFiles, runDesk } from "./desk-files";
 import { letterFile, listLetters } from "./letters";
-import { beginLetter, sendLetter } from "./writing";
+import { beginLetter } from "./begin-letter";
+import { sendLetter } from "./send-letter";
 
 const python = spawnSync("python3", ["--version"]).status === 0;
 

@@ -1,7 +1,7 @@
 /** The text of a file of HTML: by its byte order mark, by what it declares, or by what it turns out to be (WHATWG HTML 13.2.3). */
 
-/** The encoding that the first kilobyte of a file declares. */
-function declared(bytes: Uint8Array): string | null {
+/** The encoding that the first kilobyte of a file declares (WHATWG HTML 13.2.3.2); null where it declares none. */
+export function declaredEncoding(bytes: Uint8Array): string | null {
   const beginning = String.fromCharCode(...bytes.subarray(0, 1024));
   return /<meta[^>]+charset\s*=\s*["']?\s*([a-z0-9_-]+)/i.exec(beginning)?.[1] ?? null;
 }
@@ -20,7 +20,7 @@ export function encodingOf(bytes: Uint8Array): string {
   if (bytes[0] === 0xfe && bytes[1] === 0xff) return "utf-16be";
   // A file that says something else but is UTF-8 was saved again since.
   if (decoded(bytes, "utf-8", true) !== null) return "utf-8";
-  const said = declared(bytes);
+  const said = declaredEncoding(bytes);
   return said !== null && decoded(bytes, said, false) !== null ? said.toLowerCase() : "windows-1252";
 }
 

@@ -2,24 +2,25 @@
 
 /** Granary's drawer: the files of its folder of signatures, what it says against them, and which closes which leaf. */
 import { useState } from "react";
-import { standIns } from "@/core/clients";
-import { deskClients, type HeldSignature, type SignatureChoice } from "@/core/desks";
-import { areaOf } from "../../parts/drawing/area-of";
-import { SignatureFrame } from "../../parts/drawing/signature-frame";
-import { CheckField } from "../../parts/fields/check-field";
+import type { HeldSignature, SignatureChoice } from "@/core/desks";
 import { ChoiceField } from "../../parts/fields/choice-field";
 import { FilePicker } from "../../parts/files/file-picker";
 import { useFileDrop } from "../../parts/files/use-file-drop";
-import { heldHtml, picturesSaid } from "../parts/held-html";
+import { formatCount } from "../../parts/format";
+import { HeldView } from "../parts/held-view";
 import type { SettingsProps } from "../parts/rooms";
+import { DelimiterField, PlaceField, UnderField } from "../parts/under-fields";
 import { useHeldFiles, type HeldFiles } from "../parts/use-held-files";
 
-const standIn = standIns[deskClients.granary.standIn];
+/** How many pictures a signature has with it, in words. */
+const picturesSaid = ({ pictures }: HeldSignature): string => {
+  const count = Object.keys(pictures).length;
+  return count === 0 ? "none beside it" : `${formatCount(count, "picture")} beside it`;
+};
 
 function Held({ files, signature }: { files: HeldFiles; signature: HeldSignature }) {
   const [name, setName] = useState(signature.name);
   const [asked, setAsked] = useState(false);
-  const html = heldHtml(files.desk, signature, standIn.id);
   return (
     <>
       <tr className="granary-row align-top">
@@ -35,7 +36,7 @@ function Held({ files, signature }: { files: HeldFiles; signature: HeldSignature
           >
             <input
               aria-label={`New name of ${signature.id}`}
-              className="granary-field w-48"
+              className="desk-field w-48"
               maxLength={80}
               value={name}
               onChange={(event) => setName(event.target.value)}
@@ -80,13 +81,7 @@ function Held({ files, signature }: { files: HeldFiles; signature: HeldSignature
       </tr>
       <tr className="granary-row">
         <td colSpan={3} className="bg-white p-2">
-          <SignatureFrame
-            html={html}
-            label={`${signature.name} as Granary draws it`}
-            width={720}
-            highest={260}
-            area={areaOf(standIn, "light", html)}
-          />
+          <HeldView desk={files.desk} signature={signature} width={720} highest={260} />
         </td>
       </tr>
     </>
@@ -94,41 +89,25 @@ function Held({ files, signature }: { files: HeldFiles; signature: HeldSignature
 }
 
 function Closing({ files, choice }: { files: HeldFiles; choice: SignatureChoice }) {
-  const names = {
-    "": "nothing",
-    ...Object.fromEntries(files.desk.held.map(({ id, name }) => [id, name])),
-  };
+  const same = { choice, put: files.putUnder } as const;
+  const under = { ...same, held: files.desk.held, quiet: true, none: "nothing", look: "desk-field" };
   const { address } = choice;
-  const pick = (label: string, field: "underNew" | "underAnswers") => (
-    <ChoiceField
-      label={`${label} ${address} close with`}
-      quiet
-      look="granary-field"
-      value={choice[field] ?? ""}
-      choices={names}
-      onChange={(id) => void files.putUnder(address, { [field]: id === "" ? null : id })}
-    />
-  );
   return (
     <tr className="granary-row">
       <th scope="row" className="text-left font-normal">
         {address}
       </th>
-      <td>{pick("Fresh leaves of", "underNew")}</td>
-      <td>{pick("Leaves in return of", "underAnswers")}</td>
       <td>
-        <CheckField
-          label="above what is copied in"
-          checked={choice.place === "above"}
-          onChange={(above) => void files.putUnder(address, { place: above ? "above" : "below" })}
-        />
+        <UnderField {...under} field="underNew" label={`Fresh leaves of ${address} close with`} />
       </td>
       <td>
-        <CheckField
-          label="after a “-- ”"
-          checked={choice.delimiter}
-          onChange={(delimiter) => void files.putUnder(address, { delimiter })}
-        />
+        <UnderField {...under} field="underAnswers" label={`Leaves in return of ${address} close with`} />
+      </td>
+      <td>
+        <PlaceField {...same} label="above what is copied in" />
+      </td>
+      <td>
+        <DelimiterField {...same} label="after a “-- ”" />
       </td>
     </tr>
   );
@@ -157,7 +136,7 @@ export function GranaryDrawer({ desk: first, signatures }: SettingsProps) {
           <ChoiceField
             label="Place the kit of"
             quiet
-            look="granary-field"
+            look="desk-field"
             className="w-64"
             none="place the kit of a signature"
             value={null}

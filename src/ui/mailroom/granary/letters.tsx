@@ -2,63 +2,43 @@
 
 /** Granary's ledger: a row for each letter, and the open one as a leaf below its row. */
 import Link from "next/link";
-import { useRouter } from "next/navigation";
 import { Fragment } from "react";
-import type { LetterBox, LetterHead } from "@/contract";
-import { LetterParts, LetterTalk, LetterWire } from "../parts/letter-facts";
+import type { LetterBox } from "@/contract";
+import { LetterActions } from "../parts/letter-actions";
+import { LetterBody } from "../parts/letter-facts";
+import { LetterBoxes, matterOf, MoreLetters, SearchLetters, whoIn, withOpen } from "../parts/letter-list";
 import { pathsOf } from "../parts/letter-paths";
-import { LetterView } from "../parts/letter-view";
 import type { LettersProps } from "../parts/rooms";
-import { useThrowing } from "../parts/use-throwing";
 import { When } from "../parts/when";
 
 const books: Readonly<Record<LetterBox, string>> = { in: "Came in", sent: "Went out", thrown: "Struck out" };
 const columns = 4;
 
 function Leaf({ desk, open, base }: LettersProps) {
-  const { throwAway, takeBack } = useThrowing(desk);
   if (!open) return null;
-  const paths = pathsOf(desk);
   return (
-    <article aria-label={open.subject || "(no subject)"} className="granary-leaf">
-      <h1 className="text-2xl [overflow-wrap:anywhere]">{open.subject || "(no subject)"}</h1>
+    <article aria-label={matterOf(open)} className="granary-leaf">
+      <h1 className="text-2xl [overflow-wrap:anywhere]">{matterOf(open)}</h1>
       <p className="text-sm text-(--gr-soft) [overflow-wrap:anywhere]">
         {open.from.name} ({open.from.address}) to {open.recipients}; <When time={open.receivedAt} whole />
       </p>
-      <nav aria-label="This leaf" className="mt-2 flex flex-wrap gap-5">
-        <Link href={paths.answer(open.id)} className="granary-word">
-          Write back
-        </Link>
-        {open.to.length + open.cc.length > 1 && (
-          <Link href={paths.answer(open.id, true)} className="granary-word">
-            Write back to everyone
-          </Link>
-        )}
-        <Link href={paths.handOn(open.id)} className="granary-word">
-          Pass on
-        </Link>
-        <button
-          type="button"
-          className="granary-word"
-          onClick={() => void (open.thrown ? takeBack : throwAway)(open.id)}
-        >
-          {open.thrown ? "Enter it again" : "Strike it out"}
-        </button>
-        <Link href={paths.letters(open.thrown ? "thrown" : open.box)} className="granary-word ml-auto">
-          Fold the leaf
-        </Link>
-      </nav>
-      <LetterTalk desk={desk} letter={open} />
-      {open.problem && (
-        <p role="note" className="mt-2 text-(--gr-wrong)">
-          {open.problem}
-        </p>
-      )}
-      <div className="mt-3">
-        <LetterView desk={desk} letter={open} base={base} width={860} />
-      </div>
-      <LetterParts desk={desk} letter={open} />
-      <LetterWire desk={desk} letter={open} />
+      <LetterActions
+        desk={desk}
+        letter={open}
+        label="This leaf"
+        words={{
+          answer: "Write back",
+          answerAll: "Write back to everyone",
+          handOn: "Pass on",
+          throwAway: "Strike it out",
+          takeBack: "Enter it again",
+        }}
+        back="Fold the leaf"
+        backStands="last"
+        className="mt-2 flex flex-wrap gap-5"
+        look="granary-word"
+      />
+      <LetterBody desk={desk} letter={open} base={base} width={860} />
     </article>
   );
 }
@@ -66,39 +46,26 @@ function Leaf({ desk, open, base }: LettersProps) {
 export function GranaryLetters(props: LettersProps) {
   const { desk, letters, box, search, drafts, open } = props;
   const paths = pathsOf(desk);
-  const router = useRouter();
-  // A letter that is open stands in the ledger, whichever page of it is shown.
-  const rows: readonly LetterHead[] =
-    open && !letters.letters.some(({ id }) => id === open.id) ? [open, ...letters.letters] : letters.letters;
+  const rows = withOpen(props);
   return (
     <>
       {!open && <h1 className="sr-only">{books[box]}</h1>}
       <div className="flex flex-wrap items-baseline gap-6 py-3">
-        <nav aria-label="Books" className="flex gap-5">
-          {(Object.keys(books) as LetterBox[]).map((each) => (
-            <Link
-              key={each}
-              href={paths.letters(each)}
-              aria-current={each === box ? "page" : undefined}
-              className="granary-word aria-[current=page]:font-bold aria-[current=page]:no-underline"
-            >
-              {books[each]}
-            </Link>
-          ))}
-        </nav>
-        <form
-          className="ml-auto flex items-baseline gap-2"
-          onSubmit={(event) => {
-            event.preventDefault();
-            const wanted = new FormData(event.currentTarget).get("search");
-            router.push(paths.letters(box, typeof wanted === "string" ? wanted : ""));
-          }}
-        >
-          <label className="flex items-baseline gap-2 whitespace-nowrap">
-            Find entries with
-            <input key={search} name="search" defaultValue={search} className="granary-field w-56" />
-          </label>
-        </form>
+        <LetterBoxes
+          desk={desk}
+          box={box}
+          label="Books"
+          names={books}
+          className="flex gap-5"
+          look="granary-word aria-[current=page]:font-bold aria-[current=page]:no-underline"
+        />
+        <SearchLetters
+          {...props}
+          label="Find entries with"
+          shown="before"
+          className="ml-auto"
+          look="desk-field w-56"
+        />
       </div>
       <table className="w-full table-fixed border-collapse">
         <caption className="sr-only">{books[box]}</caption>
@@ -118,42 +85,40 @@ export function GranaryLetters(props: LettersProps) {
         </thead>
         <tbody>
           {box === "in" &&
-            drafts.map(({ id, subject, updatedAt }) => (
-              <tr key={id} className="granary-row">
+            drafts.map((draft) => (
+              <tr key={draft.id} className="granary-row">
                 <td>
-                  <When time={updatedAt} />
+                  <When time={draft.updatedAt} />
                 </td>
                 <td className="text-(--gr-wrong)">not yet sent</td>
                 <td colSpan={2}>
-                  <Link href={paths.draft(id)} className="granary-word">
-                    {subject || "(no subject)"}
+                  <Link href={paths.draft(draft.id)} className="granary-word">
+                    {matterOf(draft)}
                   </Link>
                 </td>
               </tr>
             ))}
-          {rows.map(({ id, from, recipients, subject, beginning, receivedAt, read }, index) => (
-            <Fragment key={id}>
-              <tr className={`granary-row ${read ? "" : "font-bold"}`}>
+          {rows.map((letter, index) => (
+            <Fragment key={letter.id}>
+              <tr className={`granary-row ${letter.read ? "" : "font-bold"}`}>
                 <td>
-                  <When time={receivedAt} />
+                  <When time={letter.receivedAt} />
                 </td>
-                <td className="max-w-56 truncate">
-                  {box === "sent" ? recipients : from.name || from.address || "(nobody)"}
-                </td>
-                <td className="max-w-0 truncate">
+                <td className="truncate">{whoIn(box, letter)}</td>
+                <td className="truncate">
                   <Link
-                    href={open?.id === id ? paths.letters(box) : paths.letter(id)}
+                    href={open?.id === letter.id ? paths.letters(box) : paths.letter(letter.id)}
                     prefetch={false}
-                    aria-expanded={open?.id === id}
+                    aria-expanded={open?.id === letter.id}
                     className="granary-word"
                   >
-                    {subject || "(no subject)"}
+                    {matterOf(letter)}
                   </Link>{" "}
-                  <span className="font-normal text-(--gr-soft)">{beginning}</span>
+                  <span className="font-normal text-(--gr-soft)">{letter.beginning}</span>
                 </td>
                 <td className="text-right text-sm text-(--gr-soft)">{rows.length + letters.more - index}</td>
               </tr>
-              {open?.id === id && (
+              {open?.id === letter.id && (
                 <tr>
                   <td colSpan={columns} className="p-0">
                     <Leaf {...props} />
@@ -169,11 +134,7 @@ export function GranaryLetters(props: LettersProps) {
           {search ? `No entry has “${search}” in it.` : "No entry stands in this book yet."}
         </p>
       )}
-      {letters.more > 0 && (
-        <p className="py-3 text-(--gr-soft)">
-          {letters.more.toLocaleString("en")} older entries are not shown: find them by words.
-        </p>
-      )}
+      <MoreLetters letters={letters}>older entries are not shown: find them by words.</MoreLetters>
     </>
   );
 }

@@ -4,12 +4,12 @@
 import { useRef, useState } from "react";
 import { standIns } from "@/core/clients";
 import { deskClients, type SignatureChoice } from "@/core/desks";
-import { CheckField } from "../../parts/fields/check-field";
 import { ChoiceField } from "../../parts/fields/choice-field";
 import { useLosing } from "../parts/lost-changes";
 import { RichBox, writtenIn } from "../parts/rich-box";
 import { tellRehearsal } from "../parts/tell-rehearsal";
 import type { SettingsProps } from "../parts/rooms";
+import { DelimiterField, PlaceField, UnderField } from "../parts/under-fields";
 import { useDeskSettings, type SettingsTools } from "../parts/use-desk-settings";
 
 const { standIn } = deskClients.malthouse;
@@ -17,39 +17,30 @@ const limit = standIns[standIn].signatureLimit ?? 0;
 const act = "text-(--mm-act) underline";
 
 function Under({ tools, choice }: { tools: SettingsTools; choice: SignatureChoice }) {
-  const names = { "": "none", ...Object.fromEntries(tools.signatures.map(({ id, name }) => [id, name])) };
+  const same = { choice, put: tools.putUnder } as const;
+  const under = {
+    ...same,
+    held: tools.signatures,
+    quiet: true,
+    none: "none",
+    look: "mm-field",
+    className: "w-40",
+  };
   const { address } = choice;
-  const pick = (label: string, field: "underNew" | "underAnswers") => (
-    <ChoiceField
-      label={`${label} of ${address}`}
-      quiet
-      look="mm-field"
-      className="w-40"
-      value={choice[field] ?? ""}
-      choices={names}
-      onChange={(id) => tools.putUnder(address, { [field]: id === "" ? null : id })}
-    />
-  );
   return (
     <div className="mt-2 border-t border-(--mm-edge) pt-2">
       <p className="text-sm font-medium">{address}</p>
       <div className="mt-1 flex flex-wrap items-center gap-x-4 gap-y-2 text-sm">
         <span className="flex items-center gap-2">
-          new letters {pick("Signature under new letters", "underNew")}
+          new letters
+          <UnderField {...under} field="underNew" label={`Signature under new letters of ${address}`} />
         </span>
         <span className="flex items-center gap-2">
-          answers {pick("Signature under answers", "underAnswers")}
+          answers
+          <UnderField {...under} field="underAnswers" label={`Signature under answers of ${address}`} />
         </span>
-        <CheckField
-          label="over the quoted text"
-          checked={choice.place === "above"}
-          onChange={(above) => tools.putUnder(address, { place: above ? "above" : "below" })}
-        />
-        <CheckField
-          label="with the line “-- ” before it"
-          checked={choice.delimiter}
-          onChange={(delimiter) => tools.putUnder(address, { delimiter })}
-        />
+        <PlaceField {...same} label="over the quoted text" />
+        <DelimiterField {...same} label="with the line “-- ” before it" />
       </div>
     </div>
   );

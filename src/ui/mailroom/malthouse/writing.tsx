@@ -3,13 +3,17 @@
 /** Malthouse Mail: writing a letter. */
 import Link from "next/link";
 import { deskPath } from "@/contract";
-import { deskClients } from "@/core/desks";
-import { ChoiceField } from "../../parts/fields/choice-field";
 import { pathsOf } from "../parts/letter-paths";
-import { PeopleField } from "../parts/people-field";
-import { RichBox } from "../parts/rich-box";
 import type { Colleague, WritingProps } from "../parts/rooms";
 import { useWriting } from "../parts/use-writing";
+import {
+  FromField,
+  LetterField,
+  SignField,
+  SubjectField,
+  WhomField,
+  WritingSays,
+} from "../parts/writing-fields";
 
 const row = "grid grid-cols-[80px_1fr] items-center";
 
@@ -56,54 +60,22 @@ export function MalthouseWriting({ desk, start, colleagues }: WritingProps) {
         {desk.addresses.length > 1 && (
           <div className={row}>
             <span aria-hidden>From</span>
-            <ChoiceField
-              label="From"
-              quiet
-              look="mm-field"
-              value={writing.from}
-              choices={Object.fromEntries(desk.addresses.map((address) => [address, address]))}
-              onChange={writing.writeFrom}
-            />
+            <FromField desk={desk} writing={writing} label="From" look="mm-field" />
           </div>
         )}
         <div className={row}>
           <span aria-hidden>For</span>
-          <PeopleField
-            label="For"
-            addresses={writing.to}
-            colleagues={colleagues}
-            onChange={(to) => writing.set({ to })}
-            look="mm-field"
-          />
+          <WhomField writing={writing} which="to" label="For" colleagues={colleagues} look="mm-field" />
         </div>
         <div className={row}>
           <span aria-hidden>Copies</span>
-          <PeopleField
-            label="Copies"
-            addresses={writing.cc}
-            colleagues={colleagues}
-            onChange={(cc) => writing.set({ cc })}
-            look="mm-field"
-          />
+          <WhomField writing={writing} which="cc" label="Copies" colleagues={colleagues} look="mm-field" />
         </div>
         <label className={row}>
           About
-          <input
-            className="mm-field"
-            maxLength={200}
-            value={writing.subject}
-            onChange={(event) => writing.set({ subject: event.target.value })}
-          />
+          <SubjectField writing={writing} look="mm-field" />
         </label>
-        <RichBox
-          label="The letter"
-          box={writing.box}
-          initial={start.html}
-          pictures={start.pictures}
-          standIn={deskClients.malthouse.standIn}
-          onChange={writing.changed}
-          className="min-h-64"
-        />
+        <LetterField desk={desk} start={start} writing={writing} label="The letter" className="min-h-64" />
         {desk.held.length === 0 ? (
           <p className="text-(--mm-soft)">
             No signature goes under it yet:{" "}
@@ -115,17 +87,13 @@ export function MalthouseWriting({ desk, start, colleagues }: WritingProps) {
         ) : (
           <div className="flex items-center gap-2">
             <span aria-hidden>Under it</span>
-            <ChoiceField
+            <SignField
+              desk={desk}
+              writing={writing}
               label="Signature under it"
-              quiet
+              none="no signature"
               look="mm-field"
               className="w-56"
-              value={writing.signature ?? ""}
-              choices={{
-                "": "no signature",
-                ...Object.fromEntries(desk.held.map(({ id, name }) => [id, name])),
-              }}
-              onChange={(id) => writing.sign(id === "" ? null : id)}
             />
           </div>
         )}
@@ -133,14 +101,7 @@ export function MalthouseWriting({ desk, start, colleagues }: WritingProps) {
           <button type="submit" className="mm-button" disabled={writing.busy}>
             Hand it over
           </button>
-          <p role="status" className="text-sm text-(--mm-soft)">
-            {writing.kept}
-          </p>
-          {writing.problem && (
-            <p role="alert" className="text-(--mm-wrong)">
-              {writing.problem} Your letter is still here.
-            </p>
-          )}
+          <WritingSays writing={writing} still="Your letter is still here." />
         </div>
       </form>
     </>

@@ -3,11 +3,12 @@
 /** Oxbow: letters by number, or one of them. */
 import Link from "next/link";
 import { useRouter } from "next/navigation";
-import { LetterParts, LetterTalk, LetterWire } from "../parts/letter-facts";
+import type { OpenedLetter } from "@/contract";
+import { type LetterAction, useLetterActions } from "../parts/letter-actions";
+import { LetterBody } from "../parts/letter-facts";
+import { matterOf, MoreLetters, whoIn } from "../parts/letter-list";
 import { pathsOf } from "../parts/letter-paths";
-import { LetterView } from "../parts/letter-view";
 import type { LettersProps } from "../parts/rooms";
-import { useThrowing } from "../parts/use-throwing";
 import { When } from "../parts/when";
 import { OxbowWords, type Word } from "./words";
 
@@ -29,46 +30,50 @@ export function usePlaces(desk: LettersProps["desk"]): readonly Word[] {
   ];
 }
 
+/** The words for what can be done with a letter. */
+const acting: Readonly<Record<LetterAction, readonly [word: string, says: string]>> = {
+  answer: ["answer", "write to who wrote it"],
+  answerAll: ["answer all", "write to everybody in it"],
+  handOn: ["forward", "send it to somebody else"],
+  throwAway: ["throw", "into the bin"],
+  takeBack: ["restore", "out of the bin again"],
+};
+
+interface OpenProps extends Pick<LettersProps, "desk" | "base"> {
+  readonly open: OpenedLetter;
+  readonly places: readonly Word[];
+}
+
+function Open({ desk, open, base, places }: OpenProps) {
+  const actions = useLetterActions({ desk, letter: open });
+  return (
+    <>
+      <article>
+        <h1 className="text-lg font-bold [overflow-wrap:anywhere]">{matterOf(open)}</h1>
+        <p className="text-(--ox-soft) [overflow-wrap:anywhere]">
+          {open.from.name || open.from.address} to {open.recipients}, <When time={open.receivedAt} whole />
+        </p>
+        <LetterBody desk={desk} letter={open} base={base} width={640} />
+      </article>
+      <OxbowWords
+        words={[
+          ...actions.map(({ action, run }): Word => {
+            const [word, says] = acting[action];
+            return { word, says, run };
+          }),
+          ...places,
+        ]}
+      />
+    </>
+  );
+}
+
 export function OxbowLetters({ desk, letters, box, search, drafts, open, base }: LettersProps) {
   const router = useRouter();
   const paths = pathsOf(desk);
   const places = usePlaces(desk);
-  const { throwAway, takeBack } = useThrowing(desk);
-  const go = (path: string) => () => router.push(path);
 
-  if (open) {
-    const words: readonly Word[] = [
-      { word: "answer", says: "write to who wrote it", run: go(paths.answer(open.id)) },
-      { word: "answer all", says: "write to everybody in it", run: go(paths.answer(open.id, true)) },
-      { word: "forward", says: "send it to somebody else", run: go(paths.handOn(open.id)) },
-      open.thrown
-        ? { word: "restore", says: "out of the bin again", run: () => takeBack(open.id) }
-        : { word: "throw", says: "into the bin", run: () => throwAway(open.id) },
-      ...places,
-    ];
-    return (
-      <>
-        <article>
-          <h1 className="text-lg font-bold [overflow-wrap:anywhere]">{open.subject || "(no subject)"}</h1>
-          <p className="text-(--ox-soft) [overflow-wrap:anywhere]">
-            {open.from.name || open.from.address} to {open.recipients}, <When time={open.receivedAt} whole />
-          </p>
-          <LetterTalk desk={desk} letter={open} />
-          {open.problem && (
-            <p role="note" className="text-(--ox-wrong)">
-              {open.problem}
-            </p>
-          )}
-          <div className="mt-3">
-            <LetterView desk={desk} letter={open} base={base} width={640} />
-          </div>
-          <LetterParts desk={desk} letter={open} />
-          <LetterWire desk={desk} letter={open} />
-        </article>
-        <OxbowWords words={words} />
-      </>
-    );
-  }
+  if (open) return <Open desk={desk} open={open} base={base} places={places} />;
   const words: readonly Word[] = [
     {
       word: "open",
@@ -95,15 +100,14 @@ export function OxbowLetters({ desk, letters, box, search, drafts, open, base }:
       </h1>
       {letters.letters.length === 0 && <p className="mt-3 text-(--ox-soft)">None.</p>}
       <ol className="mt-3 list-none">
-        {letters.letters.map(({ id, from, recipients, subject, receivedAt, read }, index) => (
-          <li key={id} className={`flex gap-3 ${read ? "" : "font-bold"}`}>
+        {letters.letters.map((letter, index) => (
+          <li key={letter.id} className={`flex gap-3 ${letter.read ? "" : "font-bold"}`}>
             <span className="w-8 shrink-0 text-right text-(--ox-soft)">{index + 1}</span>
-            <Link href={paths.letter(id)} prefetch={false} className="min-w-0 flex-1 truncate">
-              {subject || "(no subject)"},{" "}
-              {box === "sent" ? recipients : from.name || from.address || "(nobody)"}
+            <Link href={paths.letter(letter.id)} prefetch={false} className="min-w-0 flex-1 truncate">
+              {matterOf(letter)}, {whoIn(box, letter)}
             </Link>
             <span className="shrink-0 text-(--ox-soft)">
-              <When time={receivedAt} />
+              <When time={letter.receivedAt} />
             </span>
           </li>
         ))}
@@ -112,19 +116,15 @@ export function OxbowLetters({ desk, letters, box, search, drafts, open, base }:
         <>
           <h2 className="mt-5 font-bold">Begun</h2>
           <ul>
-            {drafts.map(({ id, subject }) => (
-              <li key={id}>
-                <Link href={paths.draft(id)}>{subject || "(no subject)"}</Link>
+            {drafts.map((draft) => (
+              <li key={draft.id}>
+                <Link href={paths.draft(draft.id)}>{matterOf(draft)}</Link>
               </li>
             ))}
           </ul>
         </>
       )}
-      {letters.more > 0 && (
-        <p className="mt-3 text-(--ox-soft)">
-          {letters.more.toLocaleString("en")} older ones are not listed: find them by words.
-        </p>
-      )}
+      <MoreLetters letters={letters}>older ones are not listed: find them by words.</MoreLetters>
       <OxbowWords words={words} />
     </>
   );

@@ -2,19 +2,13 @@
 
 /** Oxbow's signatures: each is a file that was attached, or source in a box. They hold once they are kept. */
 import { useRef, useState } from "react";
-import { received, standIns } from "@/core/clients";
-import { deskClients } from "@/core/desks";
-import { areaOf } from "../../parts/drawing/area-of";
-import { SignatureFrame } from "../../parts/drawing/signature-frame";
+import { HeldView } from "../parts/held-view";
 import { useLosing } from "../parts/lost-changes";
-import { drawnInBox } from "../parts/rich-box";
 import { tellRehearsal } from "../parts/tell-rehearsal";
 import type { SettingsProps } from "../parts/rooms";
 import { useDeskSettings } from "../parts/use-desk-settings";
 import { usePlaces } from "./letters";
 import { OxbowWords, type Word } from "./words";
-
-const standIn = standIns[deskClients.oxbow.standIn];
 
 export function OxbowSignatures({ desk }: SettingsProps) {
   const tools = useDeskSettings(desk, null);
@@ -127,7 +121,6 @@ export function OxbowSignatures({ desk }: SettingsProps) {
   ];
   const nameOf = (id: string | null | undefined): string =>
     signatures.find((each) => each.id === id)?.name ?? "none";
-  const drawn = chosen ? drawnInBox(received(chosen.html, standIn.id).html) : "";
   return (
     <>
       <h1 className="text-lg font-bold">Signatures</h1>
@@ -168,14 +161,8 @@ export function OxbowSignatures({ desk }: SettingsProps) {
               onBlur={(event) => event.target.value.trim() !== "" && tellRehearsal(desk, "attached")}
             />
           </label>
-          <div className="mt-2 overflow-x-auto bg-white">
-            <SignatureFrame
-              html={drawn}
-              label={`${chosen.name} as Oxbow draws it`}
-              width={640}
-              highest={300}
-              area={areaOf(standIn, "light", drawn)}
-            />
+          <div className="mt-2">
+            <HeldView desk={desk} signature={chosen} width={640} highest={300} />
           </div>
         </>
       )}

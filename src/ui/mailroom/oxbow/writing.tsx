@@ -3,11 +3,10 @@
 /** Oxbow: a letter on the typewriter. */
 import { useRouter } from "next/navigation";
 import { useState } from "react";
-import { deskClients } from "@/core/desks";
 import { pathsOf } from "../parts/letter-paths";
-import { RichBox } from "../parts/rich-box";
 import type { WritingProps } from "../parts/rooms";
 import { useWriting } from "../parts/use-writing";
+import { LetterField } from "../parts/writing-fields";
 import { usePlaces } from "./letters";
 import { OxbowWords, type Word } from "./words";
 
@@ -93,15 +92,7 @@ export function OxbowWriting({ desk, start, colleagues }: WritingProps) {
         writing.set({ cc: addressesIn(typed) });
       })}
       {line("subject", writing.subject, (subject) => writing.set({ subject: subject.slice(0, 200) }))}
-      <RichBox
-        label="The letter"
-        box={writing.box}
-        initial={start.html}
-        pictures={start.pictures}
-        standIn={deskClients.oxbow.standIn}
-        onChange={writing.changed}
-        className="mt-3 min-h-64"
-      />
+      <LetterField desk={desk} start={start} writing={writing} label="The letter" className="mt-3 min-h-64" />
       {writing.problem && (
         <p role="alert" className="text-(--ox-wrong)">
           {writing.problem} The letter is still here.

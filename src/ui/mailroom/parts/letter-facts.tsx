@@ -2,11 +2,12 @@
 
 /** What there is to a letter beside its text: files that came with it, its talk, and how it came. */
 import Link from "next/link";
-import { addressOf, endpoints, type Desk, type OpenedLetter } from "@/contract";
+import { addressOf, endpoints, partAddress, type Desk, type OpenedLetter } from "@/contract";
 import { notification } from "@/core/clients";
 import { deskClients } from "@/core/desks";
 import type { Left } from "@/core/mailroom";
 import { formatBytes } from "../../parts/format";
+import { LetterView } from "./letter-view";
 import { LetterLinks } from "./letter-links";
 import { pathsOf } from "./letter-paths";
 import { When } from "./when";
@@ -17,14 +18,14 @@ interface Props {
 }
 
 /** The files that came with a letter; those that it shows where they stand are named as such. */
-export function LetterParts({ desk, letter }: Props) {
+function LetterParts({ desk, letter }: Props) {
   if (letter.parts.length === 0) return null;
   return (
     <ul aria-label="Files that came with it" className="mt-3 flex flex-wrap gap-x-5 gap-y-1 text-sm">
       {letter.parts.map(({ id, name, type, weight: bytes, shown }) => (
         <li key={id}>
           <a
-            href={addressOf(endpoints.letterPart, { person: desk.person.id, letter: letter.id }, { id })}
+            href={partAddress(desk.person.id, letter.id, id)}
             target="_blank"
             rel="noreferrer"
             className="underline"
@@ -47,7 +48,7 @@ const leftSaid = ({ words, links, pictures, looks }: Left): string =>
     .join(", ");
 
 /** The other letters of the same talk. */
-export function LetterTalk({ desk, letter }: Props) {
+function LetterTalk({ desk, letter }: Props) {
   if (letter.talk.length < 2) return null;
   return (
     <nav aria-label="Letters of this talk" className="mt-3 text-sm">
@@ -86,7 +87,7 @@ function Notification({ letter }: { letter: OpenedLetter }) {
 }
 
 /** The letter as it came, to read and to take along. */
-export function LetterWire({ desk, letter }: Props) {
+function LetterWire({ desk, letter }: Props) {
   return (
     <>
       <LetterLinks letter={letter} standIn={deskClients[desk.client].standIn} />
@@ -109,6 +110,30 @@ export function LetterWire({ desk, letter }: Props) {
           {letter.raw}
         </pre>
       </details>
+    </>
+  );
+}
+
+/** All of a letter that is open but its head: its talk, what cannot be read, itself, and what came with it. `width` in px. */
+export function LetterBody({
+  desk,
+  letter,
+  base,
+  width,
+}: Props & { readonly base: string; readonly width: number }) {
+  return (
+    <>
+      <LetterTalk desk={desk} letter={letter} />
+      {letter.problem && (
+        <p role="note" className="mt-3 text-(--desk-wrong)">
+          {letter.problem}
+        </p>
+      )}
+      <div className="desk-letter mt-3">
+        <LetterView desk={desk} letter={letter} base={base} width={width} />
+      </div>
+      <LetterParts desk={desk} letter={letter} />
+      <LetterWire desk={desk} letter={letter} />
     </>
   );
 }

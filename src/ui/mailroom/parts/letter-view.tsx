@@ -2,7 +2,7 @@
 
 /** A letter as a client shows it, or as any other kind would: by light or in the dark, with its pictures or without. */
 import { useMemo, useState } from "react";
-import { addressOf, endpoints, type Desk, type OpenedLetter } from "@/contract";
+import { partAddress, type Desk, type OpenedLetter } from "@/contract";
 import {
   messageOf,
   picturesBlocked,
@@ -37,7 +37,7 @@ const kinds = Object.fromEntries(standInIds.map((id) => [id, standIns[id].name])
 /** The pictures that came with a letter, drawn from its parts. */
 const withParts = (html: string, desk: Desk, letter: string): string =>
   html.replace(/ src="cid:([^"]+)"/gi, (_whole, id: string) => {
-    const address = addressOf(endpoints.letterPart, { person: desk.person.id, letter }, { id });
+    const address = partAddress(desk.person.id, letter, id);
     return ` src="${address.replaceAll("&", "&amp;")}"`;
   });
 

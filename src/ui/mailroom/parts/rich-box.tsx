@@ -39,7 +39,8 @@ function insertAtSelection(box: HTMLElement, html: string): void {
   selection.addRange(range);
 }
 
-const asHtml = (text: string): string => escapeText(text).replaceAll(/\r?\n/g, "<br>");
+/** Plain text as HTML, its lines parted. */
+export const htmlOfLines = (text: string): string => escapeText(text).replaceAll(/\r?\n/g, "<br>");
 
 /** The attribute that holds where a picture truly is, while it is drawn from somewhere here. */
 const trueAddress = "data-address";
@@ -102,7 +103,7 @@ export function RichBox({
       onPaste={(event) => {
         event.preventDefault();
         const html = event.clipboardData.getData("text/html");
-        const pasted = withTrueAddresses(html || asHtml(event.clipboardData.getData("text/plain")));
+        const pasted = withTrueAddresses(html || htmlOfLines(event.clipboardData.getData("text/plain")));
         insertAtSelection(event.currentTarget, drawnInBox(received(pasted, standIn).html.trim(), pictures));
         onPaste?.();
         onChange?.();

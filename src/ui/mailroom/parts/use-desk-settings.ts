@@ -11,6 +11,7 @@ import {
   type SignatureChoice,
 } from "@/core/desks";
 import { ask } from "../../parts/asking/ask";
+import { useAttempt } from "../../parts/asking/use-attempt";
 
 export interface SettingsTools {
   readonly signatures: readonly DeskSignature[];
@@ -60,16 +61,13 @@ export function useDeskSettings(desk: Desk, first: string | null): SettingsTools
   const [settings, setSettings] = useState(() => withFirst(settingsOf(desk), first));
   const [chosenId, setChosenId] = useState(settings.signatures[0]?.id ?? null);
   const [changed, setChanged] = useState(false);
-  const [busy, setBusy] = useState(false);
-  const [problem, setProblem] = useState<string | null>(null);
+  const { busy, problem, attempt } = useAttempt();
   const latest = useRef(settings);
   const keeping = useRef<Promise<unknown>>(Promise.resolve());
 
-  const keepNow = async (): Promise<boolean> => {
-    setBusy(true);
-    setProblem(null);
-    const given = latest.current;
-    try {
+  const keepNow = (): Promise<boolean> =>
+    attempt(async () => {
+      const given = latest.current;
       const answer = await ask(endpoints.keepDesk, {
         params: { person: desk.person.id, client: desk.client },
         body: given,
@@ -77,19 +75,11 @@ export function useDeskSettings(desk: Desk, first: string | null): SettingsTools
         keepalive: byItself && JSON.stringify(given).length < 60_000,
       });
       // What was typed meanwhile is not put back.
-      if (latest.current === given) {
-        latest.current = settingsOf(answer);
-        setSettings(latest.current);
-        setChanged(false);
-      }
-      return true;
-    } catch (error) {
-      setProblem((error as Error).message);
-      return false;
-    } finally {
-      setBusy(false);
-    }
-  };
+      if (latest.current !== given) return;
+      latest.current = settingsOf(answer);
+      setSettings(latest.current);
+      setChanged(false);
+    });
   /** One after the other, so that the last one is what holds. */
   const keep = (): Promise<boolean> => {
     const kept = keeping.current.then(keepNow);

@@ -6,6 +6,7 @@ import { endpoints, type Desk, type HeldChange } from "@/contract";
 import type { SignatureChoice } from "@/core/desks";
 import { base64 } from "@/core/mail";
 import { ask } from "../../parts/asking/ask";
+import { useAttempt } from "../../parts/asking/use-attempt";
 
 export interface HeldFiles {
   readonly desk: Desk;
@@ -14,8 +15,6 @@ export interface HeldFiles {
   readonly placeKit: (signature: string) => Promise<boolean>;
   readonly change: (change: HeldChange) => Promise<boolean>;
   readonly putUnder: (address: string, change: Partial<SignatureChoice>) => Promise<boolean>;
-  /** Opens or closes the program; answers with the names of what it wrote over. */
-  readonly run: (running: boolean) => Promise<readonly string[] | null>;
   readonly busy: boolean;
   readonly problem: string | null;
 }
@@ -53,25 +52,10 @@ function withoutOuterFolder(files: readonly Placed[]): readonly Placed[] {
 
 export function useHeldFiles(first: Desk): HeldFiles {
   const [desk, setDesk] = useState(first);
-  const [busy, setBusy] = useState(false);
-  const [problem, setProblem] = useState<string | null>(null);
+  const { busy, problem, attempt } = useAttempt();
   const params = { person: desk.person.id, client: desk.client };
-
-  const attempt = async <T extends Desk>(action: () => Promise<T>): Promise<T | null> => {
-    setBusy(true);
-    setProblem(null);
-    try {
-      const answer = await action();
-      setDesk(answer);
-      return answer;
-    } catch (error) {
-      setProblem((error as Error).message);
-      return null;
-    } finally {
-      setBusy(false);
-    }
-  };
-  const done = async (action: () => Promise<Desk>): Promise<boolean> => (await attempt(action)) !== null;
+  const done = (action: () => Promise<Desk>): Promise<boolean> =>
+    attempt(async () => setDesk(await action()));
 
   return {
     desk,
@@ -94,8 +78,6 @@ export function useHeldFiles(first: Desk): HeldFiles {
           },
         }),
       ),
-    run: async (running) =>
-      (await attempt(() => ask(endpoints.runDesk, { params, body: { running } })))?.lost ?? null,
     busy,
     problem,
   };

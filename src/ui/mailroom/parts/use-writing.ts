@@ -5,6 +5,7 @@ import { useEffect, useLayoutEffect, useRef, useState, type RefObject } from "re
 import { endpoints, type Desk, type LetterBegun, type NewLetter } from "@/contract";
 import { signatureBlock, signatureMark, quoteMark } from "@/core/mailroom";
 import { ask } from "../../parts/asking/ask";
+import { useAttempt } from "../../parts/asking/use-attempt";
 import { drawnInBox, writtenIn } from "./rich-box";
 
 export interface Writing {
@@ -24,8 +25,6 @@ export interface Writing {
   readonly changed: () => void;
   /** Resolves to whether it went. */
   readonly send: () => Promise<boolean>;
-  /** Drops what was begun. */
-  readonly drop: () => Promise<void>;
   readonly busy: boolean;
   readonly sent: boolean;
   readonly problem: string | null;
@@ -51,8 +50,8 @@ function putSignature(box: HTMLElement, html: string): void {
 export function useWriting(desk: Desk, start: LetterBegun): Writing {
   const box = useRef<HTMLDivElement>(null);
   const [letter, setLetter] = useState(start);
-  const [state, setState] = useState<"open" | "busy" | "sent">("open");
-  const [problem, setProblem] = useState<string | null>(null);
+  const { busy, problem, attempt } = useAttempt();
+  const [sent, setSent] = useState(false);
   const [kept, setKept] = useState("");
   const latest = useRef(letter);
   const timer = useRef<ReturnType<typeof setTimeout> | null>(null);
@@ -142,27 +141,15 @@ export function useWriting(desk: Desk, start: LetterBegun): Writing {
     changed,
     send: async () => {
       stopTimer();
-      setState("busy");
-      setProblem(null);
-      try {
+      const went = await attempt(async () => {
         await keeping.current;
         await ask(endpoints.sendLetter, { params, body: asWritten() });
-        setState("sent");
-        return true;
-      } catch (error) {
-        setProblem((error as Error).message);
-        setState("open");
-        return false;
-      }
+      });
+      setSent(went);
+      return went;
     },
-    drop: async () => {
-      stopTimer();
-      await keeping.current;
-      const { draft } = latest.current;
-      if (draft) await ask(endpoints.dropDraft, { params: { ...params, draft } });
-    },
-    busy: state === "busy",
-    sent: state === "sent",
+    busy,
+    sent,
     problem,
     kept,
   };

@@ -3,22 +3,15 @@
 /** Sluice: signatures by name, each in an archive that the program names itself. */
 import { useRouter } from "next/navigation";
 import { useState } from "react";
-import { standIns } from "@/core/clients";
-import { deskClients, type HeldSignature } from "@/core/desks";
-import { areaOf } from "../../parts/drawing/area-of";
-import { SignatureFrame } from "../../parts/drawing/signature-frame";
-import { ChoiceField } from "../../parts/fields/choice-field";
-import { CheckField } from "../../parts/fields/check-field";
-import { heldHtml } from "../parts/held-html";
+import type { HeldSignature } from "@/core/desks";
+import { HeldView } from "../parts/held-view";
 import type { SettingsProps } from "../parts/rooms";
+import { DelimiterField, PlaceField, UnderField } from "../parts/under-fields";
 import { useHeldFiles, type HeldFiles } from "../parts/use-held-files";
 import { SluiceDisk } from "./disk";
 
-const standIn = standIns[deskClients.sluice.standIn];
-
 function Mark({ files, signature }: { files: HeldFiles; signature: HeldSignature }) {
   const [name, setName] = useState(signature.name);
-  const html = heldHtml(files.desk, signature, standIn.id);
   return (
     <li className="border-t border-(--sl-rule) py-3">
       <form
@@ -30,7 +23,7 @@ function Mark({ files, signature }: { files: HeldFiles; signature: HeldSignature
       >
         <input
           aria-label={`Name of ${signature.name}`}
-          className="sluice-field w-44"
+          className="desk-field w-44"
           maxLength={80}
           value={name}
           onChange={(event) => setName(event.target.value)}
@@ -58,14 +51,8 @@ function Mark({ files, signature }: { files: HeldFiles; signature: HeldSignature
           {complaint}
         </p>
       ))}
-      <div className="mt-2 bg-white">
-        <SignatureFrame
-          html={html}
-          label={`${signature.name} as Sluice draws it`}
-          width={560}
-          highest={240}
-          area={areaOf(standIn, "light", html)}
-        />
+      <div className="mt-2">
+        <HeldView desk={files.desk} signature={signature} width={560} highest={240} />
       </div>
     </li>
   );
@@ -76,7 +63,6 @@ export function SluiceMarks({ desk: first }: SettingsProps) {
   const router = useRouter();
   const { desk } = files;
   const [name, setName] = useState("");
-  const names = { "": "none", ...Object.fromEntries(desk.held.map(({ id, name: each }) => [id, each])) };
   return (
     <div className="grid grid-cols-[minmax(0,600px)_minmax(0,1fr)] gap-10">
       <section aria-label="My marks">
@@ -94,7 +80,7 @@ export function SluiceMarks({ desk: first }: SettingsProps) {
           <input
             aria-label="Name of a new mark"
             placeholder="name of a new mark"
-            className="sluice-field w-52"
+            className="desk-field w-52"
             maxLength={80}
             value={name}
             onChange={(event) => setName(event.target.value)}
@@ -122,35 +108,19 @@ export function SluiceMarks({ desk: first }: SettingsProps) {
         <SluiceDisk desk={desk} />
         <section aria-label="Where marks are set">
           <h2 className="text-lg">Where they are set</h2>
-          {desk.choices.map(({ address, underNew, underAnswers, place, delimiter }) => (
-            <div key={address} className="space-y-2 border-t border-(--sl-rule) py-2">
-              <p className="break-all text-sm">{address}</p>
-              <ChoiceField
-                label="on new sheets"
-                look="sluice-field"
-                value={underNew ?? ""}
-                choices={names}
-                onChange={(id) => void files.putUnder(address, { underNew: id === "" ? null : id })}
-              />
-              <ChoiceField
-                label="on replies"
-                look="sluice-field"
-                value={underAnswers ?? ""}
-                choices={names}
-                onChange={(id) => void files.putUnder(address, { underAnswers: id === "" ? null : id })}
-              />
-              <CheckField
-                label="before what is repeated"
-                checked={place === "above"}
-                onChange={(above) => void files.putUnder(address, { place: above ? "above" : "below" })}
-              />
-              <CheckField
-                label="set apart by “-- ”"
-                checked={delimiter}
-                onChange={(set) => void files.putUnder(address, { delimiter: set })}
-              />
-            </div>
-          ))}
+          {desk.choices.map((choice) => {
+            const same = { choice, put: files.putUnder } as const;
+            const under = { ...same, held: desk.held, none: "none", look: "desk-field" };
+            return (
+              <fieldset key={choice.address} className="space-y-2 border-t border-(--sl-rule) py-2">
+                <legend className="float-left w-full break-all text-sm">{choice.address}</legend>
+                <UnderField {...under} field="underNew" label="on new sheets" />
+                <UnderField {...under} field="underAnswers" label="on replies" />
+                <PlaceField {...same} label="before what is repeated" />
+                <DelimiterField {...same} label="set apart by “-- ”" />
+              </fieldset>
+            );
+          })}
         </section>
       </div>
     </div>

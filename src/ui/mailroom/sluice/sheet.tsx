@@ -2,14 +2,19 @@
 
 /** Sluice: a loose sheet at the right, the days at the left. */
 import Link from "next/link";
-import { deskClients } from "@/core/desks";
-import { ChoiceField } from "../../parts/fields/choice-field";
+import { matterOf, whoIn } from "../parts/letter-list";
 import { pathsOf } from "../parts/letter-paths";
-import { PeopleField } from "../parts/people-field";
-import { RichBox } from "../parts/rich-box";
 import type { WritingProps } from "../parts/rooms";
 import { useWriting } from "../parts/use-writing";
-import { byDay } from "./letters";
+import {
+  FromField,
+  LetterField,
+  SignField,
+  SubjectField,
+  WhomField,
+  WritingSays,
+} from "../parts/writing-fields";
+import { Days } from "./days";
 
 export function SluiceSheet({ desk, start, colleagues, letters }: WritingProps) {
   const writing = useWriting(desk, start);
@@ -18,20 +23,15 @@ export function SluiceSheet({ desk, start, colleagues, letters }: WritingProps) 
     <div className="flex gap-8">
       <aside aria-label="Days" className="w-64 shrink-0 text-sm">
         {letters.letters.length === 0 && <p className="text-(--sl-soft)">No letter is on these pages yet.</p>}
-        {byDay(letters.letters.slice(0, 20)).map(([day, those]) => (
-          <section key={day}>
-            <h2 className="sluice-day" suppressHydrationWarning>
-              {day}
-            </h2>
-            {those.map(({ id, from, subject }) => (
-              <p key={id} className="truncate">
-                <Link href={paths.letter(id)} prefetch={false}>
-                  {from.name}: {subject || "(no subject)"}
-                </Link>
-              </p>
-            ))}
-          </section>
-        ))}
+        <Days letters={letters.letters.slice(0, 20)}>
+          {(letter) => (
+            <p key={letter.id} className="truncate">
+              <Link href={paths.letter(letter.id)} prefetch={false}>
+                {whoIn("in", letter)}: {matterOf(letter)}
+              </Link>
+            </p>
+          )}
+        </Days>
       </aside>
       {writing.sent ? (
         <div className="sluice-sheet">
@@ -54,67 +54,51 @@ export function SluiceSheet({ desk, start, colleagues, letters }: WritingProps) 
           <div className="flex items-center gap-2">
             <span aria-hidden>Dear</span>
             <div className="flex-1">
-              <PeopleField
+              <WhomField
+                writing={writing}
+                which="to"
                 label="Dear"
-                addresses={writing.to}
                 colleagues={colleagues}
-                onChange={(to) => writing.set({ to })}
-                look="sluice-field"
+                look="desk-field"
               />
             </div>
           </div>
           <div className="flex items-center gap-2">
             <span aria-hidden>with a copy for</span>
             <div className="flex-1">
-              <PeopleField
+              <WhomField
+                writing={writing}
+                which="cc"
                 label="With a copy for"
-                addresses={writing.cc}
                 colleagues={colleagues}
-                onChange={(cc) => writing.set({ cc })}
-                look="sluice-field"
+                look="desk-field"
               />
             </div>
           </div>
           <label className="flex items-center gap-2">
             concerning
-            <input
-              className="sluice-field flex-1"
-              maxLength={200}
-              value={writing.subject}
-              onChange={(event) => writing.set({ subject: event.target.value })}
-            />
+            <SubjectField writing={writing} look="desk-field flex-1" />
           </label>
-          <RichBox
-            label="The sheet"
-            box={writing.box}
-            initial={start.html}
-            pictures={start.pictures}
-            standIn={deskClients.sluice.standIn}
-            onChange={writing.changed}
-            className="min-h-72"
-          />
+          <LetterField desk={desk} start={start} writing={writing} label="The sheet" className="min-h-72" />
           <div className="flex flex-wrap items-center gap-3">
             <span aria-hidden>my mark</span>
-            <ChoiceField
+            <SignField
+              desk={desk}
+              writing={writing}
               label="My mark"
-              quiet
-              look="sluice-field"
+              none="none"
+              look="desk-field"
               className="w-44"
-              value={writing.signature ?? ""}
-              choices={{ "": "none", ...Object.fromEntries(desk.held.map(({ id, name }) => [id, name])) }}
-              onChange={(id) => writing.sign(id === "" ? null : id)}
             />
             {desk.addresses.length > 1 && (
               <>
                 <span aria-hidden>as</span>
-                <ChoiceField
+                <FromField
+                  desk={desk}
+                  writing={writing}
                   label="Writing as"
-                  quiet
-                  look="sluice-field"
+                  look="desk-field"
                   className="w-64"
-                  value={writing.from}
-                  choices={Object.fromEntries(desk.addresses.map((address) => [address, address]))}
-                  onChange={writing.writeFrom}
                 />
               </>
             )}
@@ -122,14 +106,7 @@ export function SluiceSheet({ desk, start, colleagues, letters }: WritingProps) 
               Let it go
             </button>
           </div>
-          <p role="status" className="text-sm text-(--sl-soft)">
-            {writing.kept}
-          </p>
-          {writing.problem && (
-            <p role="alert" className="text-(--sl-wrong)">
-              {writing.problem} The sheet is still here.
-            </p>
-          )}
+          <WritingSays writing={writing} still="The sheet is still here." />
         </form>
       )}
     </div>

@@ -6,6 +6,7 @@ import { useRouter } from "next/navigation";
 import { useState, type ReactNode } from "react";
 import { endpoints, type Desk } from "@/contract";
 import { ask } from "../../parts/asking/ask";
+import { useAttempt } from "../../parts/asking/use-attempt";
 import { pathsOf } from "../parts/letter-paths";
 import { SluiceDisk } from "./disk";
 
@@ -36,22 +37,18 @@ function Cover({ desk, lost, onOpen }: { desk: Desk; lost: readonly string[]; on
 export function SluiceShell({ desk, children }: { desk: Desk; children: ReactNode }) {
   const router = useRouter();
   const [lost, setLost] = useState<readonly string[]>([]);
-  const [problem, setProblem] = useState<string | null>(null);
+  const { problem, attempt } = useAttempt();
   const { letters, write, settings } = pathsOf(desk);
-  const run = async (running: boolean): Promise<void> => {
-    try {
+  const run = (running: boolean): void =>
+    void attempt(async () => {
       const answer = await ask(endpoints.runDesk, {
         params: { person: desk.person.id, client: desk.client },
         body: { running },
       });
       setLost(answer.lost);
-      setProblem(null);
       router.refresh();
-    } catch (error) {
-      setProblem((error as Error).message);
-    }
-  };
-  if (!desk.running) return <Cover desk={desk} lost={lost} onOpen={() => void run(true)} />;
+    });
+  if (!desk.running) return <Cover desk={desk} lost={lost} onOpen={() => run(true)} />;
   return (
     <div className="sluice flex-1">
       <aside aria-label="Sluice’s head" className="flex items-baseline gap-7 px-8 pt-5">
@@ -61,7 +58,7 @@ export function SluiceShell({ desk, children }: { desk: Desk; children: ReactNod
           <Link href={write}>A loose sheet</Link>
           <Link href={settings}>My marks</Link>
         </nav>
-        <button type="button" className="ml-auto underline" onClick={() => void run(false)}>
+        <button type="button" className="ml-auto underline" onClick={() => run(false)}>
           Shut the book
         </button>
         {problem && (

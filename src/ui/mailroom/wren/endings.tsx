@@ -3,15 +3,31 @@
 /** Wren's endings: what is pasted out of a letter, or plain text. Every change holds at once. */
 import { useCallback, useEffect, useRef, useState } from "react";
 import { deskClients } from "@/core/desks";
-import { ChoiceField } from "../../parts/fields/choice-field";
-import { CheckField } from "../../parts/fields/check-field";
-import { RichBox, writtenIn } from "../parts/rich-box";
+import { htmlOfLines, RichBox, writtenIn } from "../parts/rich-box";
 import { tellRehearsal } from "../parts/tell-rehearsal";
 import type { SettingsProps } from "../parts/rooms";
+import { DelimiterField, PlaceField, UnderField } from "../parts/under-fields";
 import { useDeskSettings } from "../parts/use-desk-settings";
 
 /** How long typing rests before it holds; ms. */
 const rest = 600;
+
+interface WordProps {
+  readonly run: () => void;
+  readonly pressed?: boolean;
+  readonly children: string;
+}
+
+const Word = ({ run, pressed, children }: WordProps) => (
+  <button
+    type="button"
+    aria-pressed={pressed}
+    className="underline aria-pressed:font-semibold aria-pressed:no-underline"
+    onClick={run}
+  >
+    {children}
+  </button>
+);
 
 export function WrenEndings({ desk }: SettingsProps) {
   const tools = useDeskSettings(desk, null);
@@ -46,7 +62,15 @@ export function WrenEndings({ desk }: SettingsProps) {
     pending.current = () => tools.change(id, { html });
     timer.current = setTimeout(flush, rest);
   };
-  const names = { "": "none", ...Object.fromEntries(signatures.map(({ id, name }) => [id, name])) };
+  /** What was typed holds before anything else is done. */
+  const after = (run: () => void) => (): void => {
+    flush();
+    run();
+  };
+  const putWordsOnly = (id: string): void => {
+    tools.change(id, { html: htmlOfLines(box.current?.innerText.trim() ?? "") });
+    setFilled(filled + 1);
+  };
   return (
     <>
       <h1 className="text-lg font-semibold">Ending</h1>
@@ -55,29 +79,11 @@ export function WrenEndings({ desk }: SettingsProps) {
       </p>
       <div className="my-2 flex flex-wrap gap-x-4 gap-y-1">
         {signatures.map(({ id, name }) => (
-          <button
-            key={id}
-            type="button"
-            aria-pressed={id === chosen?.id}
-            className="underline aria-pressed:font-semibold aria-pressed:no-underline"
-            onClick={() => {
-              flush();
-              tools.choose(id);
-            }}
-          >
+          <Word key={id} pressed={id === chosen?.id} run={after(() => tools.choose(id))}>
             {name}
-          </button>
+          </Word>
         ))}
-        <button
-          type="button"
-          className="underline"
-          onClick={() => {
-            flush();
-            tools.add("Ending");
-          }}
-        >
-          one more
-        </button>
+        <Word run={after(() => tools.add("Ending"))}>one more</Word>
       </div>
       {chosen && (
         <>
@@ -100,74 +106,25 @@ export function WrenEndings({ desk }: SettingsProps) {
             className="mt-2 min-h-40"
           />
           <div className="mt-2 flex flex-wrap gap-x-4">
-            <button
-              type="button"
-              className="underline"
-              onClick={() => {
-                flush();
-                const words = box.current?.innerText.trim() ?? "";
-                const escaped = words
-                  .replaceAll("&", "&amp;")
-                  .replaceAll("<", "&lt;")
-                  .replaceAll("\n", "<br>");
-                tools.change(chosen.id, { html: escaped });
-                setFilled(filled + 1);
-              }}
-            >
-              words only
-            </button>
-            <button
-              type="button"
-              className="underline"
-              onClick={() => {
-                flush();
-                tools.duplicate(chosen.id);
-              }}
-            >
-              same again
-            </button>
-            <button
-              type="button"
-              className="underline"
-              onClick={() => {
-                flush();
-                tools.takeOut(chosen.id);
-              }}
-            >
-              gone
-            </button>
+            <Word run={after(() => putWordsOnly(chosen.id))}>words only</Word>
+            <Word run={after(() => tools.duplicate(chosen.id))}>same again</Word>
+            <Word run={after(() => tools.takeOut(chosen.id))}>gone</Word>
           </div>
         </>
       )}
-      {tools.choices.map(({ address, underNew, underAnswers, place, delimiter }) => (
-        <fieldset key={address} className="mt-4 space-y-2">
-          <legend className="text-sm [overflow-wrap:anywhere]">{address}</legend>
-          <ChoiceField
-            label="ends letters"
-            look="wren-field"
-            value={underNew ?? ""}
-            choices={names}
-            onChange={(id) => tools.putUnder(address, { underNew: id === "" ? null : id })}
-          />
-          <ChoiceField
-            label="ends replies"
-            look="wren-field"
-            value={underAnswers ?? ""}
-            choices={names}
-            onChange={(id) => tools.putUnder(address, { underAnswers: id === "" ? null : id })}
-          />
-          <CheckField
-            label="above the older words"
-            checked={place === "above"}
-            onChange={(above) => tools.putUnder(address, { place: above ? "above" : "below" })}
-          />
-          <CheckField
-            label="after a line “-- ”"
-            checked={delimiter}
-            onChange={(set) => tools.putUnder(address, { delimiter: set })}
-          />
-        </fieldset>
-      ))}
+      {tools.choices.map((choice) => {
+        const same = { choice, put: tools.putUnder } as const;
+        const under = { ...same, held: signatures, none: "none", look: "wren-field" };
+        return (
+          <fieldset key={choice.address} className="mt-4 space-y-2">
+            <legend className="text-sm [overflow-wrap:anywhere]">{choice.address}</legend>
+            <UnderField {...under} field="underNew" label="ends letters" />
+            <UnderField {...under} field="underAnswers" label="ends replies" />
+            <PlaceField {...same} label="above the older words" />
+            <DelimiterField {...same} label="after a line “-- ”" />
+          </fieldset>
+        );
+      })}
       <p role="status" className="mt-2 text-sm">
         {tools.problem ?? (typing || tools.changed || signatures.length === 0 ? "" : "It holds.")}
       </p>

@@ -2,120 +2,86 @@
 
 /** Wren: letters as cards of three lines, or one of them. */
 import Link from "next/link";
-import { useRouter } from "next/navigation";
-import { LetterParts, LetterTalk, LetterWire } from "../parts/letter-facts";
+import type { LetterBox } from "@/contract";
+import { LetterActions } from "../parts/letter-actions";
+import { LetterBody } from "../parts/letter-facts";
+import { LetterBoxes, matterOf, MoreLetters, SearchLetters, whoIn } from "../parts/letter-list";
 import { pathsOf } from "../parts/letter-paths";
-import { LetterView } from "../parts/letter-view";
 import type { LettersProps } from "../parts/rooms";
-import { useThrowing } from "../parts/use-throwing";
 import { When } from "../parts/when";
 
-export function WrenLetters({ desk, letters, box, search, drafts, open, base }: LettersProps) {
+const boxes: Readonly<Record<LetterBox, string>> = { in: "to me", sent: "from me", thrown: "away" };
+
+export function WrenLetters(props: LettersProps) {
+  const { desk, letters, box, search, drafts, open, base } = props;
   const paths = pathsOf(desk);
-  const router = useRouter();
-  const { throwAway, takeBack } = useThrowing(desk);
   if (open)
     return (
       <article>
-        <nav aria-label="This letter" className="flex flex-wrap gap-x-4">
-          <Link href={paths.letters(open.thrown ? "thrown" : open.box)}>Cards</Link>
-          <Link href={paths.answer(open.id)}>Reply</Link>
-          {open.to.length + open.cc.length > 1 && <Link href={paths.answer(open.id, true)}>To all</Link>}
-          <Link href={paths.handOn(open.id)}>Onward</Link>
-          <button
-            type="button"
-            className="underline"
-            onClick={() => void (open.thrown ? takeBack : throwAway)(open.id)}
-          >
-            {open.thrown ? "Back" : "Away"}
-          </button>
-        </nav>
-        <h1 className="mt-2 text-lg font-semibold [overflow-wrap:anywhere]">
-          {open.subject || "(no subject)"}
-        </h1>
+        <LetterActions
+          desk={desk}
+          letter={open}
+          label="This letter"
+          words={{
+            answer: "Reply",
+            answerAll: "To all",
+            handOn: "Onward",
+            throwAway: "Away",
+            takeBack: "Back",
+          }}
+          back="Cards"
+          className="flex flex-wrap gap-x-4"
+          look="underline underline-offset-3"
+        />
+        <h1 className="mt-2 text-lg font-semibold [overflow-wrap:anywhere]">{matterOf(open)}</h1>
         <p className="text-sm text-(--wr-soft) [overflow-wrap:anywhere]">
           {open.from.name || open.from.address}, <When time={open.receivedAt} whole />
         </p>
-        <LetterTalk desk={desk} letter={open} />
-        {open.problem && <p role="note">{open.problem}</p>}
-        <div className="-mx-4 mt-2">
-          <LetterView desk={desk} letter={open} base={base} width={388} />
-        </div>
-        <LetterParts desk={desk} letter={open} />
-        <LetterWire desk={desk} letter={open} />
+        <LetterBody desk={desk} letter={open} base={base} width={388} />
       </article>
     );
   return (
     <>
       <h1 className="sr-only">Cards</h1>
-      <form
-        onSubmit={(event) => {
-          event.preventDefault();
-          const wanted = new FormData(event.currentTarget).get("search");
-          router.push(paths.letters(box, typeof wanted === "string" ? wanted : ""));
-        }}
-      >
-        <input
-          key={search}
-          name="search"
-          defaultValue={search}
-          aria-label="Words in a letter"
-          placeholder="words in a letter"
-          className="wren-field"
-        />
-      </form>
-      <nav aria-label="Which cards" className="my-2 flex gap-4 text-sm">
-        {(
-          [
-            ["in", "to me"],
-            ["sent", "from me"],
-            ["thrown", "away"],
-          ] as const
-        ).map(([each, name]) => (
-          <Link
-            key={each}
-            href={paths.letters(each)}
-            aria-current={each === box ? "page" : undefined}
-            className="aria-[current=page]:font-semibold aria-[current=page]:no-underline"
-          >
-            {name}
-          </Link>
-        ))}
-      </nav>
+      <SearchLetters {...props} label="Words in a letter" shown="within" look="wren-field" />
+      <LetterBoxes
+        desk={desk}
+        box={box}
+        label="Which cards"
+        names={boxes}
+        className="my-2 flex gap-4 text-sm"
+        look="aria-[current=page]:font-semibold aria-[current=page]:no-underline"
+      />
       {letters.letters.length === 0 && drafts.length === 0 && (
         <p className="mt-4 text-(--wr-soft)">{search ? `Nothing with “${search}”.` : "Nothing here yet."}</p>
       )}
       {box === "in" &&
-        drafts.map(({ id, subject }) => (
-          <Link key={id} href={paths.draft(id)} className="wren-card">
+        drafts.map((draft) => (
+          <Link key={draft.id} href={paths.draft(draft.id)} className="wren-card">
             <span className="block">Begun</span>
-            <span className="block truncate">{subject || "(no subject)"}</span>
+            <span className="block truncate">{matterOf(draft)}</span>
           </Link>
         ))}
-      {letters.letters.map(({ id, from, recipients, subject, beginning, receivedAt, read }) => (
+      {letters.letters.map((letter) => (
         <Link
-          key={id}
-          href={paths.letter(id)}
+          key={letter.id}
+          href={paths.letter(letter.id)}
           prefetch={false}
-          className={`wren-card ${read ? "" : "font-semibold"}`}
+          className={`wren-card ${letter.read ? "" : "font-semibold"}`}
         >
           <span className="flex justify-between gap-3">
-            <span className="truncate">
-              {box === "sent" ? recipients : from.name || from.address || "(nobody)"}
-            </span>
+            <span className="truncate">{whoIn(box, letter)}</span>
             <span className="shrink-0 font-normal text-(--wr-soft)">
-              <When time={receivedAt} />
+              <When time={letter.receivedAt} />
             </span>
           </span>
-          <span className="block truncate">{subject || "(no subject)"}</span>
-          <span className="block truncate font-normal text-(--wr-soft)">{beginning || "(no words)"}</span>
+          <span className="block truncate">{matterOf(letter)}</span>
+          <span className="block truncate font-normal text-(--wr-soft)">
+            {letter.beginning || "(no words)"}
+          </span>
         </Link>
       ))}
-      {letters.more > 0 && (
-        <p className="mt-2 text-sm text-(--wr-soft)">
-          and {letters.more.toLocaleString("en")} older: look for words in them
-        </p>
-      )}
+      <MoreLetters letters={letters}>older: look for words in them</MoreLetters>
     </>
   );
 }

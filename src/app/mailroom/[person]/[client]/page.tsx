@@ -2,7 +2,7 @@ import { letterBoxes, type LetterBox } from "@/contract";
 import { publicBase } from "@/server/addresses/public-address";
 import { listLetters } from "@/server/mailroom/letters";
 import { openedDesk } from "../../opened-desk";
-import { listDrafts } from "@/server/mailroom/writing";
+import { listDrafts } from "@/server/mailroom/drafts";
 import { DeskLetters } from "@/ui/mailroom/desk-rooms";
 
 export const metadata = { title: "Letters · Mailroom" };

@@ -1,6 +1,6 @@
 import { listLetters } from "@/server/mailroom/letters";
 import { openedDesk, orNotFound } from "../../../opened-desk";
-import { beginLetter } from "@/server/mailroom/writing";
+import { beginLetter } from "@/server/mailroom/begin-letter";
 import { listPeople } from "@/server/people/people";
 import { DeskWriting } from "@/ui/mailroom/desk-rooms";
 
