@@ -70,6 +70,9 @@ async function main(): Promise<void> {
       Pictures: "/pictures",
       "Cutting room": cut ?? "",
       Mailroom: "/mailroom",
+      "A desk": "/mailroom/ada-quill/malthouse",
+      "Writing there": "/mailroom/ada-quill/malthouse/write",
+      "Its settings": "/mailroom/ada-quill/wren/settings",
     };
     process.stdout.write(`${"".padEnd(16)}  script   style   fonts  answers after\n`);
     for (const [name, address] of Object.entries(views)) {

@@ -17,6 +17,19 @@ export function run(command, args, options = {}) {
   return status ?? 1;
 }
 
+/** Runs a command as {@link run} does, and answers what it said as well, none of it in colour. */
+export function runHeard(command, args) {
+  const { status, stdout, stderr, error } = spawnSync(command, args, {
+    cwd: root,
+    encoding: "utf8",
+    maxBuffer: 64 * 2 ** 20,
+    env: { ...process.env, NEXT_TELEMETRY_DISABLED: "1", NO_COLOR: "1" },
+  });
+  const said = `${stdout ?? ""}${stderr ?? ""}${error?.message ?? ""}`;
+  process.stdout.write(said);
+  return { code: status ?? 1, said };
+}
+
 const hashOf = (...texts) =>
   texts.reduce((hash, text) => hash.update(text), createHash("sha256")).digest("hex");
 

@@ -5,7 +5,7 @@
  */
 import { existsSync, mkdirSync, readFileSync, rmSync } from "node:fs";
 import path from "node:path";
-import { buildApplication, installPackages, root, run } from "./prepare.mjs";
+import { buildApplication, installPackages, root, run, runHeard } from "./prepare.mjs";
 
 const reports = path.join(root, ".still-line", "reports");
 const chromium = process.env.STILL_LINE_CHROMIUM || "/usr/bin/chromium";
@@ -40,6 +40,18 @@ async function check(name, action) {
   count(name, good ? 1 : 0, good ? 0 : 1, begun);
   return good;
 }
+
+/** A check by commands, one after another; what the one that fails says is told again at the end. */
+const checkBy = (name, ...commands) =>
+  check(name, () => {
+    for (const [command, args] of commands) {
+      const { code, said } = runHeard(command, args);
+      if (code === 0) continue;
+      reasons.push(`${name}:\n${inShort(said.trim())}`);
+      return code;
+    }
+    return 0;
+  });
 
 /** A test runner with a report of its own; one that breaks before it reports counts as a failure. */
 function suite(name, report, action, read) {
@@ -102,13 +114,14 @@ async function main() {
   if (!installed) return finish();
   mkdirSync(reports, { recursive: true });
   const browser = await check("chromium", installChromium);
-  await check("format", () => run(bin("prettier"), ["--check", "."]));
-  await check("lint", () => run(bin("eslint"), ["."]));
-  const types = await check("types", () => run(bin("next"), ["typegen"]) || run(bin("tsc"), ["--noEmit"]));
-  await check("dependency rule", () =>
-    run(bin("depcruise"), ["src", "demo", "--config", ".dependency-cruiser.cjs"]),
-  );
-  await check("unused code", () => run(bin("knip"), []));
+  await checkBy("format", [bin("prettier"), ["--check", "."]]);
+  await checkBy("lint", [bin("eslint"), ["."]]);
+  const types = await checkBy("types", [bin("next"), ["typegen"]], [bin("tsc"), ["--noEmit"]]);
+  await checkBy("dependency rule", [
+    bin("depcruise"),
+    ["src", "demo", "--config", ".dependency-cruiser.cjs"],
+  ]);
+  await checkBy("unused code", [bin("knip"), []]);
   suite(
     "unit tests",
     "unit.json",

@@ -89,6 +89,13 @@ test("webmail: pasted, kept and chosen; another one while writing; what is not k
   await page.getByRole("link", { name: "Letters", exact: true }).click();
   await page.getByRole("link", { name: /begun, not sent/ }).click();
   await expect(page.getByRole("textbox", { name: "The letter" })).toHaveText("It came up.");
+
+  // What was begun is thrown away, and taken back.
+  await page.getByRole("button", { name: "Throw it away" }).click();
+  await expect(page.getByRole("link", { name: /begun, not sent/ })).toHaveCount(0);
+  await page.getByRole("button", { name: "Take it back" }).click();
+  await page.getByRole("link", { name: /begun, not sent/ }).click();
+  await expect(page.getByRole("textbox", { name: "The letter" })).toHaveText("It came up.");
 });
 
 test("a rehearsal says what was forgotten, is ticked by what happened, and is recorded", async ({

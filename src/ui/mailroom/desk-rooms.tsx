@@ -1,33 +1,19 @@
 "use client";
 
-/** The rooms of each client of the Mailroom. */
+/** The rooms of each client of the Mailroom; only those of the client that is open are loaded. */
+import dynamic from "next/dynamic";
 import type { ComponentType, ReactNode } from "react";
 import type { Desk } from "@/contract";
 import type { DeskClientId } from "@/core/desks";
-import { GranaryDrawer } from "./granary/drawer";
-import { GranaryLetters } from "./granary/letters";
-import { GranaryShell } from "./granary/shell";
-import { GranaryWriting } from "./granary/writing";
-import { MalthouseLetters } from "./malthouse/letters";
-import { MalthouseSettings } from "./malthouse/preferences";
-import { MalthouseShell } from "./malthouse/shell";
-import { MalthouseWriting } from "./malthouse/writing";
-import { OxbowLetters } from "./oxbow/letters";
-import { OxbowShell } from "./oxbow/shell";
-import { OxbowSignatures } from "./oxbow/signatures";
-import { OxbowWriting } from "./oxbow/writing";
 import type { LettersProps, SettingsProps, WritingProps } from "./parts/rooms";
-import { SluiceDays } from "./sluice/letters";
-import { SluiceMarks } from "./sluice/marks";
-import { SluiceSheet } from "./sluice/sheet";
-import { SluiceShell } from "./sluice/shell";
-import { WrenEndings } from "./wren/endings";
-import { WrenLetters } from "./wren/letters";
-import { WrenShell } from "./wren/shell";
-import { WrenWriting } from "./wren/writing";
+
+interface ShellProps {
+  readonly desk: Desk;
+  readonly children: ReactNode;
+}
 
 interface Rooms {
-  readonly Shell: ComponentType<{ desk: Desk; children: ReactNode }>;
+  readonly Shell: ComponentType<ShellProps>;
   readonly Letters: ComponentType<LettersProps>;
   readonly Writing: ComponentType<WritingProps>;
   readonly Settings: ComponentType<SettingsProps>;
@@ -35,23 +21,38 @@ interface Rooms {
 
 const rooms: Readonly<Record<DeskClientId, Rooms>> = {
   malthouse: {
-    Shell: MalthouseShell,
-    Letters: MalthouseLetters,
-    Writing: MalthouseWriting,
-    Settings: MalthouseSettings,
+    Shell: dynamic(() => import("./malthouse/shell").then((room) => room.MalthouseShell)),
+    Letters: dynamic(() => import("./malthouse/letters").then((room) => room.MalthouseLetters)),
+    Writing: dynamic(() => import("./malthouse/writing").then((room) => room.MalthouseWriting)),
+    Settings: dynamic(() => import("./malthouse/preferences").then((room) => room.MalthouseSettings)),
   },
   granary: {
-    Shell: GranaryShell,
-    Letters: GranaryLetters,
-    Writing: GranaryWriting,
-    Settings: GranaryDrawer,
+    Shell: dynamic(() => import("./granary/shell").then((room) => room.GranaryShell)),
+    Letters: dynamic(() => import("./granary/letters").then((room) => room.GranaryLetters)),
+    Writing: dynamic(() => import("./granary/writing").then((room) => room.GranaryWriting)),
+    Settings: dynamic(() => import("./granary/drawer").then((room) => room.GranaryDrawer)),
   },
-  sluice: { Shell: SluiceShell, Letters: SluiceDays, Writing: SluiceSheet, Settings: SluiceMarks },
-  oxbow: { Shell: OxbowShell, Letters: OxbowLetters, Writing: OxbowWriting, Settings: OxbowSignatures },
-  wren: { Shell: WrenShell, Letters: WrenLetters, Writing: WrenWriting, Settings: WrenEndings },
+  sluice: {
+    Shell: dynamic(() => import("./sluice/shell").then((room) => room.SluiceShell)),
+    Letters: dynamic(() => import("./sluice/letters").then((room) => room.SluiceDays)),
+    Writing: dynamic(() => import("./sluice/sheet").then((room) => room.SluiceSheet)),
+    Settings: dynamic(() => import("./sluice/marks").then((room) => room.SluiceMarks)),
+  },
+  oxbow: {
+    Shell: dynamic(() => import("./oxbow/shell").then((room) => room.OxbowShell)),
+    Letters: dynamic(() => import("./oxbow/letters").then((room) => room.OxbowLetters)),
+    Writing: dynamic(() => import("./oxbow/writing").then((room) => room.OxbowWriting)),
+    Settings: dynamic(() => import("./oxbow/signatures").then((room) => room.OxbowSignatures)),
+  },
+  wren: {
+    Shell: dynamic(() => import("./wren/shell").then((room) => room.WrenShell)),
+    Letters: dynamic(() => import("./wren/letters").then((room) => room.WrenLetters)),
+    Writing: dynamic(() => import("./wren/writing").then((room) => room.WrenWriting)),
+    Settings: dynamic(() => import("./wren/endings").then((room) => room.WrenEndings)),
+  },
 };
 
-export function DeskShell(props: { desk: Desk; children: ReactNode }) {
+export function DeskShell(props: ShellProps) {
   const { Shell } = rooms[props.desk.client];
   return <Shell {...props} />;
 }

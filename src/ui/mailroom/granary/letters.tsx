@@ -5,7 +5,7 @@ import Link from "next/link";
 import { Fragment } from "react";
 import type { LetterBox } from "@/contract";
 import { LetterActions } from "../parts/letter-actions";
-import { LetterBody } from "../parts/letter-facts";
+import { OpenLetter } from "../parts/open-letter";
 import { LetterBoxes, matterOf, MoreLetters, SearchLetters, whoIn, withOpen } from "../parts/letter-list";
 import { pathsOf } from "../parts/letter-paths";
 import type { LettersProps } from "../parts/rooms";
@@ -38,7 +38,7 @@ function Leaf({ desk, open, base }: LettersProps) {
         className="mt-2 flex flex-wrap gap-5"
         look="granary-word"
       />
-      <LetterBody desk={desk} letter={open} base={base} width={860} />
+      <OpenLetter desk={desk} letter={open} base={base} width={860} />
     </article>
   );
 }

@@ -77,6 +77,9 @@ export function GranaryWriting({ desk, start, colleagues }: WritingProps) {
         <button type="submit" className="granary-press" disabled={writing.busy}>
           Send the leaf
         </button>
+        <button type="button" className="granary-word" onClick={() => void writing.drop()}>
+          Crumple it
+        </button>
         <WritingSays writing={writing} still="The leaf is still here." />
       </div>
     </form>

@@ -4,7 +4,7 @@
 import Link from "next/link";
 import type { LetterBox } from "@/contract";
 import { LetterActions } from "../parts/letter-actions";
-import { LetterBody } from "../parts/letter-facts";
+import { OpenLetter } from "../parts/open-letter";
 import { LetterBoxes, matterOf, MoreLetters, SearchLetters, whoIn } from "../parts/letter-list";
 import { pathsOf } from "../parts/letter-paths";
 import type { LettersProps } from "../parts/rooms";
@@ -111,7 +111,7 @@ export function MalthouseLetters(props: LettersProps) {
         From {open.from.name} &lt;{open.from.address}&gt; to {open.recipients},{" "}
         <When time={open.receivedAt} whole />
       </p>
-      <LetterBody desk={desk} letter={open} base={base} width={780} />
+      <OpenLetter desk={desk} letter={open} base={base} width={780} />
     </article>
   );
 }

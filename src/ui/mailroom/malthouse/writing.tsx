@@ -101,6 +101,9 @@ export function MalthouseWriting({ desk, start, colleagues }: WritingProps) {
           <button type="submit" className="mm-button" disabled={writing.busy}>
             Hand it over
           </button>
+          <button type="button" className="text-(--mm-act) underline" onClick={() => void writing.drop()}>
+            Throw it away
+          </button>
           <WritingSays writing={writing} still="Your letter is still here." />
         </div>
       </form>

@@ -5,7 +5,7 @@ import Link from "next/link";
 import { useRouter } from "next/navigation";
 import type { OpenedLetter } from "@/contract";
 import { type LetterAction, useLetterActions } from "../parts/letter-actions";
-import { LetterBody } from "../parts/letter-facts";
+import { OpenLetter } from "../parts/open-letter";
 import { matterOf, MoreLetters, whoIn } from "../parts/letter-list";
 import { pathsOf } from "../parts/letter-paths";
 import type { LettersProps } from "../parts/rooms";
@@ -53,7 +53,7 @@ function Open({ desk, open, base, places }: OpenProps) {
         <p className="text-(--ox-soft) [overflow-wrap:anywhere]">
           {open.from.name || open.from.address} to {open.recipients}, <When time={open.receivedAt} whole />
         </p>
-        <LetterBody desk={desk} letter={open} base={base} width={640} />
+        <OpenLetter desk={desk} letter={open} base={base} width={640} />
       </article>
       <OxbowWords
         words={[

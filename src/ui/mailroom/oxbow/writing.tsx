@@ -28,6 +28,7 @@ export function OxbowWriting({ desk, start, colleagues }: WritingProps) {
         if (await writing.send()) router.push(pathsOf(desk).letters("sent"));
       },
     },
+    { word: "discard", says: "into the bin with it", run: writing.drop },
     {
       word: "sign",
       what: "a signature’s name, or none",

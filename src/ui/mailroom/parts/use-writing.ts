@@ -2,10 +2,13 @@
 
 /** A letter that is being written at a desk: who it goes to, its signature, its draft, and sending it. */
 import { useEffect, useLayoutEffect, useRef, useState, type RefObject } from "react";
+import { useRouter } from "next/navigation";
 import { endpoints, type Desk, type LetterBegun, type NewLetter } from "@/contract";
 import { signatureBlock, signatureMark, quoteMark } from "@/core/mailroom";
 import { ask } from "../../parts/asking/ask";
 import { useAttempt } from "../../parts/asking/use-attempt";
+import { sayRemoved, useRefreshing } from "../../parts/asking/use-refreshing";
+import { pathsOf } from "./letter-paths";
 import { drawnInBox, writtenIn } from "./rich-box";
 
 export interface Writing {
@@ -25,6 +28,8 @@ export interface Writing {
   readonly changed: () => void;
   /** Resolves to whether it went. */
   readonly send: () => Promise<boolean>;
+  /** Throws away what was begun, which can be taken back, and goes to the letters. */
+  readonly drop: () => Promise<void>;
   readonly busy: boolean;
   readonly sent: boolean;
   readonly problem: string | null;
@@ -52,6 +57,8 @@ export function useWriting(desk: Desk, start: LetterBegun): Writing {
   const [letter, setLetter] = useState(start);
   const { busy, problem, attempt } = useAttempt();
   const [sent, setSent] = useState(false);
+  const router = useRouter();
+  const refreshing = useRefreshing();
   const [kept, setKept] = useState("");
   const latest = useRef(letter);
   const timer = useRef<ReturnType<typeof setTimeout> | null>(null);
@@ -147,6 +154,21 @@ export function useWriting(desk: Desk, start: LetterBegun): Writing {
       });
       setSent(went);
       return went;
+    },
+    drop: async () => {
+      stopTimer();
+      const written = asWritten();
+      const gone = await attempt(async () => {
+        await keeping.current;
+        const { draft } = latest.current;
+        if (draft) await ask(endpoints.dropDraft, { params: { ...params, draft } });
+      });
+      if (!gone) return;
+      sayRemoved("What was begun is thrown away.", () => {
+        void refreshing(() => ask(endpoints.keepDraft, { params, body: { ...written, draft: null } }));
+      });
+      router.push(pathsOf(desk).letters());
+      router.refresh();
     },
     busy,
     sent,

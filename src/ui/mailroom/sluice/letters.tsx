@@ -4,7 +4,7 @@
 import Link from "next/link";
 import type { LetterBox } from "@/contract";
 import { LetterActions } from "../parts/letter-actions";
-import { LetterBody } from "../parts/letter-facts";
+import { OpenLetter } from "../parts/open-letter";
 import { LetterBoxes, matterOf, MoreLetters, SearchLetters, whoIn, withOpen } from "../parts/letter-list";
 import { pathsOf } from "../parts/letter-paths";
 import type { LettersProps } from "../parts/rooms";
@@ -32,7 +32,7 @@ function Open({ desk, open, base }: LettersProps) {
         className="my-2 flex flex-wrap gap-5 text-sm"
         look="underline underline-offset-3"
       />
-      <LetterBody desk={desk} letter={open} base={base} width={760} />
+      <OpenLetter desk={desk} letter={open} base={base} width={760} />
     </article>
   );
 }

@@ -102,7 +102,10 @@ export function SluiceSheet({ desk, start, colleagues, letters }: WritingProps) 
                 />
               </>
             )}
-            <button type="submit" className="sluice-act ml-auto" disabled={writing.busy}>
+            <button type="button" className="ml-auto underline" onClick={() => void writing.drop()}>
+              Tear it up
+            </button>
+            <button type="submit" className="sluice-act" disabled={writing.busy}>
               Let it go
             </button>
           </div>

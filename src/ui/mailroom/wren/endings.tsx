@@ -68,6 +68,7 @@ export function WrenEndings({ desk }: SettingsProps) {
     run();
   };
   const putWordsOnly = (id: string): void => {
+    flush();
     tools.change(id, { html: htmlOfLines(box.current?.innerText.trim() ?? "") });
     setFilled(filled + 1);
   };
@@ -106,7 +107,7 @@ export function WrenEndings({ desk }: SettingsProps) {
             className="mt-2 min-h-40"
           />
           <div className="mt-2 flex flex-wrap gap-x-4">
-            <Word run={after(() => putWordsOnly(chosen.id))}>words only</Word>
+            <Word run={() => putWordsOnly(chosen.id)}>words only</Word>
             <Word run={after(() => tools.duplicate(chosen.id))}>same again</Word>
             <Word run={after(() => tools.takeOut(chosen.id))}>gone</Word>
           </div>

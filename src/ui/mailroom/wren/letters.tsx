@@ -4,7 +4,7 @@
 import Link from "next/link";
 import type { LetterBox } from "@/contract";
 import { LetterActions } from "../parts/letter-actions";
-import { LetterBody } from "../parts/letter-facts";
+import { OpenLetter } from "../parts/open-letter";
 import { LetterBoxes, matterOf, MoreLetters, SearchLetters, whoIn } from "../parts/letter-list";
 import { pathsOf } from "../parts/letter-paths";
 import type { LettersProps } from "../parts/rooms";
@@ -37,7 +37,7 @@ export function WrenLetters(props: LettersProps) {
         <p className="text-sm text-(--wr-soft) [overflow-wrap:anywhere]">
           {open.from.name || open.from.address}, <When time={open.receivedAt} whole />
         </p>
-        <LetterBody desk={desk} letter={open} base={base} width={388} />
+        <OpenLetter desk={desk} letter={open} base={base} width={388} />
       </article>
     );
   return (

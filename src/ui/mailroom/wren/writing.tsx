@@ -39,6 +39,9 @@ export function WrenWriting({ desk, start, colleagues }: WritingProps) {
       <button type="submit" className="wren-act" disabled={writing.busy}>
         Send it off
       </button>
+      <button type="button" className="w-full underline" onClick={() => void writing.drop()}>
+        Not after all
+      </button>
       <WritingSays writing={writing} still="It is still here." />
     </form>
   );
