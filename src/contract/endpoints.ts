@@ -229,6 +229,10 @@ export const endpoints = {
   tellRehearsal: patch("/api/mailroom/:person/desks/:client/rehearsal")
     .body(object({ happened: choice("pasted", "attached") }))
     .json<void>(),
+  /** Puts the letter of a signature's kit into the mailbox of whom the desk is, as if it came from there. */
+  mailKit: post("/api/mailroom/:person/kit-letters")
+    .body(object({ signature: id }))
+    .json<void>(),
   endRehearsal: remove("/api/mailroom/:person/desks/:client/rehearsal").json<void>(),
   /** Opens or closes the program; what it wrote over when it was closed is named. */
   runDesk: post("/api/mailroom/:person/desks/:client/running")
@@ -315,6 +319,8 @@ export const endpoints = {
   downloadKit: get("/api/signatures/:id/kits/:kind")
     .query(object({ pictures: maybe(choice(...picturePlaces)), person: maybe(id) }))
     .bytes(),
+  /** Tells rehearsals that the signature was copied to be pasted. */
+  tellCopied: post("/api/signatures/:id/copied").json<void>(),
   sendTest: post("/api/signatures/:id/test")
     .body(object({ to: mailAddress, form: choice(...installForms), pictures: choice(...picturePlaces) }))
     .json<void>(),

@@ -1,8 +1,12 @@
 /** The Mailroom's clients: a signature is installed in each by the steps that are printed, written under letters, answered and read. */
+import { mkdir, mkdtemp, writeFile } from "node:fs/promises";
+import os from "node:os";
+import path from "node:path";
 import type { Locator, Page } from "@playwright/test";
+import { unzipSync } from "fflate";
 import { addressOf, deskPath, endpoints } from "@/contract";
 import type { DeskClientId } from "@/core/desks";
-import type { KitKind } from "@/core/install-kinds";
+import { installSteps, type KitKind } from "@/core/install-kinds";
 import { choose, tabTo } from "./bench";
 import { expect, test } from "./test";
 
@@ -19,12 +23,32 @@ async function kit(page: Page, signature: string, kind: KitKind): Promise<{ name
   return { name, buffer: await answer.body() };
 }
 
+/** Drops a folder that holds what a zip holds, as a file manager hands one over. */
+async function dropFolder(page: Page, target: Locator, zip: Buffer): Promise<void> {
+  const outside = await mkdtemp(path.join(os.tmpdir(), "still-line-"));
+  const folder = path.join(outside, "Unpacked");
+  for (const [name, bytes] of Object.entries(unzipSync(new Uint8Array(zip)))) {
+    await mkdir(path.dirname(path.join(folder, name)), { recursive: true });
+    if (!name.endsWith("/")) await writeFile(path.join(folder, name), bytes);
+  }
+  const box = await target.boundingBox();
+  const session = await page.context().newCDPSession(page);
+  const drag = (type: "dragEnter" | "dragOver" | "drop"): Promise<unknown> =>
+    session.send("Input.dispatchDragEvent", {
+      type,
+      x: (box?.x ?? 0) + 10,
+      y: (box?.y ?? 0) + 10,
+      data: { items: [], files: [folder], dragOperationsMask: 1 },
+    });
+  for (const type of ["dragEnter", "dragOver", "drop"] as const) await drag(type);
+}
+
 const atDesk = (page: Page, person: string, client: DeskClientId, place: "" | "write" | "settings" = "") =>
   page.goto(deskPath(person, client, place));
 
-/** What a letter that is open shows. */
-const shown = (page: Page): Locator =>
-  page.locator("iframe[title='The letter']").contentFrame().locator("body");
+/** What a letter that is open shows; of those of a talk that stand on one page, which one. */
+const shown = (page: Page, index = 0): Locator =>
+  page.locator("iframe[title='The letter']").nth(index).contentFrame().locator("body");
 
 /** Types into the first line of what is written, above everything else in it. */
 async function typeFirst(box: Locator, words: string): Promise<void> {
@@ -48,7 +72,7 @@ test("webmail: pasted, kept and chosen; another one while writing; what is not k
   await page.getByRole("button", { name: "Copy the signature" }).click();
   await page.getByRole("button", { name: "Rehearse it in the Mailroom" }).click();
   const rehearsal = page.getByRole("region", { name: "Rehearsal" });
-  await expect(rehearsal).toContainText("0 of 6 steps");
+  await expect(rehearsal).toContainText("0 of 7 done");
 
   const box = page.getByRole("textbox", { name: "What goes under your letters" });
   await box.click();
@@ -65,7 +89,7 @@ test("webmail: pasted, kept and chosen; another one while writing; what is not k
     "Kept. “Full” goes under every new letter, and “Short” under answers.",
   );
 
-  await expect(rehearsal).toContainText("3 of 6 steps");
+  await expect(rehearsal).toContainText("4 of 7 done");
 
   // Left without being kept, a change is lost, and that is said.
   await page.getByRole("button", { name: "Take it out" }).click();
@@ -107,8 +131,9 @@ test("a rehearsal says what was forgotten, is ticked by what happened, and is re
   await page.getByRole("radio", { name: "Desktop, document engine" }).click();
   await page.getByRole("button", { name: "Rehearse it in the Mailroom" }).click();
   const rehearsal = page.getByRole("region", { name: "Rehearsal" });
+  for (const printed of installSteps["desktop-document"]) await expect(rehearsal).toContainText(printed);
   await choose(page.getByRole("combobox", { name: "Place the kit of" }), "Full");
-  await expect(rehearsal).toContainText("1 of 5 steps");
+  await expect(rehearsal).toContainText("2 of 6 done");
   // Written with it by hand, while it is chosen for no new letters.
   await page.getByRole("link", { name: "Fresh leaf" }).click();
   await choose(page.getByRole("combobox", { name: "Written to" }), "Ada Quill (ada@harrowfen.example)");
@@ -119,12 +144,13 @@ test("a rehearsal says what was forgotten, is ticked by what happened, and is re
     "It is there, and chosen for no new letters: they go out without it.",
   );
   await page.getByRole("link", { name: "Drawer" }).click();
+  await expect(page.locator(".granary iframe").contentFrame().locator("body")).toContainText("Tamsin Okafor");
   await choose(page.getByRole("combobox", { name: /^Fresh leaves of tamsin/ }), "full");
-  await expect(rehearsal).toContainText("3 of 5 steps");
+  await expect(rehearsal).toContainText("4 of 6 done");
 
   const other = await context.newPage();
   await openNewest(other, "ada-quill", "wren", "Rehearsed");
-  await expect(rehearsal).toContainText("4 of 5 steps");
+  await expect(rehearsal).toContainText("5 of 6 done");
   const opened = context.waitForEvent("page");
   await shown(other).locator("a[href*='mailroom%2Fweb']").first().click();
   await expect((await opened).getByText("The link works. It leads to")).toBeVisible();
@@ -158,6 +184,11 @@ test("files and archives: a kit in the folder, a file put in too early and lost,
   await expect(page.getByText("The drawer is empty.")).toBeVisible();
   const zip = await kit(page, id, "desktop-document");
   expect(zip.name).toMatch(/\.zip$/);
+  await dropFolder(page, page.getByRole("heading", { name: "The drawer" }), zip.buffer);
+  await expect(page.getByText("7 pictures beside it")).toBeVisible();
+  await page.getByRole("button", { name: "Take out" }).click();
+  await page.getByRole("button", { name: "Take it out" }).click();
+  await expect(page.getByText("The drawer is empty.")).toBeVisible();
   await put.setInputFiles({ ...zip, mimeType: "application/zip" });
   await expect(page.getByText("7 pictures beside it")).toBeVisible();
   await choose(page.getByRole("combobox", { name: /^Leaves in return of ifor/ }), "full");
@@ -211,6 +242,13 @@ test("files and archives: a kit in the folder, a file put in too early and lost,
     3,
   );
   await expect(page.getByText("Of the signature in the first one are left here: all words")).toBeVisible();
+  await page.getByRole("button", { name: "the whole talk on one page" }).click();
+  await expect(page.locator("iframe[title='The letter']")).toHaveCount(3);
+  await expect(shown(page, 0)).toContainText("Dear Ifor,");
+  await expect(shown(page, 0)).not.toContainText("Thank you.");
+  await expect(shown(page, 2)).toContainText("Thank you.");
+  await page.getByRole("button", { name: "this letter only" }).click();
+  await expect(page.locator("iframe[title='The letter']")).toHaveCount(1);
   await page.getByText("Its links and pictures, as they arrived").click();
   await page.getByRole("button", { name: "Walk them" }).click();
   await expect(page.getByText("Answers", { exact: true }).first()).toBeVisible();
@@ -275,25 +313,55 @@ test("by words alone: a file is attached at the typewriter, kept, written under 
   await expect((await opened).getByText("The link works. It leads to")).toBeVisible();
 });
 
-test("the phone: copied out of a letter to oneself, it holds by itself; without it, words alone", async ({
+test("the phone: rehearsed by its steps, copied out of a letter to oneself, and followed; without pictures, words alone", async ({
   page,
+  context,
 }) => {
   const id = await signatureId(page, "Full");
-  await page.goto(`/signatures/${id}/install`);
-  await page.getByRole("button", { name: "Copy the signature" }).click();
-  await atDesk(page, "ada-quill", "wren", "settings");
+  await page.goto(`/signatures/${id}/install?kind=phone`);
+  await choose(page.getByRole("combobox", { name: "At whose desk" }), "Ada Quill");
+  await page.getByRole("button", { name: "Rehearse it in the Mailroom" }).click();
+  const rehearsal = page.getByRole("region", { name: "Rehearsal" });
+  await expect(rehearsal).toContainText("0 of 8 done");
+  await page.getByRole("button", { name: "Put the letter into Ada Quill’s mailbox" }).click();
+  await expect(rehearsal).toContainText("1 of 8 done");
+  await page.getByRole("link", { name: "Cards" }).click();
+  await page.getByRole("link", { name: "Signature: Full" }).click();
+  await expect(shown(page)).toContainText("Ada Quill");
+  await expect(rehearsal).toContainText("2 of 8 done");
+  await shown(page).click({ position: { x: 5, y: 5 } });
+  await page.keyboard.press("Control+A");
+  await page.keyboard.press("Control+C");
+
+  await page.getByRole("link", { name: "Ending" }).click();
   await page.getByRole("button", { name: "one more" }).click();
   const box = page.getByRole("textbox", { name: "The ending" });
   await box.click();
   await page.keyboard.press("Control+V");
   await expect(page.getByRole("status")).toHaveText("It holds.");
+  await expect(rehearsal).toContainText("5 of 8 done");
   await page.reload();
-  await expect(page.getByRole("textbox", { name: "The ending" }).locator("img")).toHaveCount(7);
-  await page.getByRole("button", { name: "words only" }).click();
-  await expect(page.getByRole("textbox", { name: "The ending" }).locator("img")).toHaveCount(0);
-  await expect(page.getByRole("textbox", { name: "The ending" })).toContainText("Tamsin Okafor");
+  await expect(box.locator("img")).toHaveCount(7);
+
+  // Written to herself, with it under the letter.
   await page.getByRole("link", { name: "Write" }).click();
-  await expect(page.getByRole("textbox", { name: "Letter" })).toContainText("Tamsin Okafor");
+  await choose(page.getByRole("combobox", { name: "To" }), "Ada Quill (ada@harrowfen.example)");
+  await page.getByRole("textbox", { name: "Subject" }).fill("From the phone");
+  await page.getByRole("button", { name: "Send it off" }).click();
+  await openNewest(page, "ada-quill", "wren", "From the phone");
+  await expect(shown(page).locator("img")).toHaveCount(7);
+  const opened = context.waitForEvent("page");
+  await shown(page).locator("a[href*='mailroom%2Fweb']").first().click();
+  await expect((await opened).getByText("The link works. It leads to")).toBeVisible();
+  await page.getByRole("button", { name: "Record it as installed" }).click();
+  await expect(rehearsal).toHaveCount(0);
+
+  await page.getByRole("link", { name: "Ending" }).click();
+  await page.getByRole("button", { name: "words only" }).click();
+  await expect(box.locator("img")).toHaveCount(0);
+  await expect(box).toContainText("Ada Quill");
+  await page.getByRole("link", { name: "Write" }).click();
+  await expect(page.getByRole("textbox", { name: "Letter" })).toContainText("Ada Quill");
 });
 
 test("two windows: what one desk sends appears at the other by itself, is thrown away and taken back", async ({

@@ -87,6 +87,7 @@ const bodies = {
   changeHeld: { kind: "rename", id: "Full.htm", name: "Full" },
   runDesk: { running: true },
   beginRehearsal: { signature: "none" },
+  mailKit: { signature: "none" },
   tellRehearsal: { happened: "pasted" },
   saveNetwork: {
     network: { id: "plotline", name: "Plotline", glyph: "", pattern: "https://plotline.example/" },

@@ -1,4 +1,5 @@
 import { describe, expect, it } from "vitest";
+import { installSteps } from "../install-kinds";
 import {
   choicesFor,
   clientForKind,
@@ -75,13 +76,28 @@ describe("a free name", () => {
 });
 
 describe("a rehearsal", () => {
-  const stepsOf = (...happened: Parameters<typeof rehearsed>[1]) => rehearsed("malthouse", happened);
+  const tasksOf = (...[client, happened]: Parameters<typeof rehearsed>) =>
+    rehearsed(client, happened).flatMap(({ tasks }) => tasks);
+
+  it("follows the printed steps of the client's kind, and asks for each in its own words", () => {
+    for (const id of deskClientIds) {
+      const steps = rehearsed(id, []);
+      expect(steps.map(({ says }) => says)).toEqual(installSteps[deskClients[id].kind]);
+      // A step that asks for nothing says why.
+      for (const { tasks, note } of steps) expect(tasks.length > 0).toBe(note === "");
+      const tasks = steps.flatMap((step) => step.tasks);
+      expect(new Set(tasks.map(({ happening }) => happening)).size).toBe(tasks.length);
+      expect(tasks.map(({ happening }) => happening).slice(-3)).toEqual(["sent", "read", "followed"]);
+      expect(tasks.every(({ done, forgotten }) => !done && forgotten === null)).toBe(true);
+    }
+  });
 
   it("ticks what happened, in whatever order, and says what was left out before it", () => {
-    expect(stepsOf().every(({ done, forgotten }) => !done && forgotten === null)).toBe(true);
-    const steps = stepsOf("sent", "pasted");
-    expect(steps.map(({ done }) => done)).toEqual([true, false, false, true, false, false]);
-    expect(steps.map(({ forgotten }) => forgotten)).toEqual([
+    const tasks = tasksOf("malthouse", ["sent", "pasted"]);
+    // What was pasted was copied before.
+    expect(tasks.map(({ done }) => done)).toEqual([true, true, false, false, true, false, false]);
+    expect(tasks.map(({ forgotten }) => forgotten)).toEqual([
+      null,
       null,
       "It was pasted and not kept: it is lost when Preferences are left.",
       "It is there, and chosen for no new letters: they go out without it.",
@@ -91,13 +107,14 @@ describe("a rehearsal", () => {
     ]);
   });
 
-  it("has steps for every client that end with a link that was followed", () => {
+  it("has a sentence for whatever is left out", () => {
     for (const id of deskClientIds) {
-      const all = rehearsed(id, ["followed"]);
-      expect(all.at(-1)?.done).toBe(true);
-      // Each says what to do, and what it means that it was not done.
-      for (const { says, forgotten } of all.slice(0, -1)) expect([says, forgotten].join(" ")).toMatch(/\.$/);
-      expect(new Set(all.map(({ says }) => says)).size).toBe(all.length);
+      const tasks = tasksOf(id, ["followed"]);
+      for (const { says, forgotten } of tasks.slice(0, -1)) {
+        expect(says).toMatch(/\.$/);
+        expect(forgotten).toMatch(/\.$/);
+      }
+      expect(tasks.at(-1)).toMatchObject({ done: true, forgotten: null });
     }
   });
 });

@@ -17,4 +17,4 @@ export {
   type SignatureChoice,
 } from "./desk-settings";
 export { ownAddresses } from "./own-addresses";
-export { rehearsed, type Happening, type RehearsedStep } from "./rehearsal";
+export { rehearsed, type Happening, type RehearsedStep, type RehearsedTask } from "./rehearsal";

@@ -2,7 +2,9 @@
 import { fileNameOf } from "@/core/compile";
 import { kitFiles, zipKit } from "@/core/install";
 import { kitKinds, type KitKind, type PicturesIn } from "@/core/install-kinds";
+import { clientForKind } from "@/core/desks";
 import { notFound } from "../http/refusal";
+import { happenedToSignature } from "../mailroom/happenings";
 import { findDetails } from "../people/people";
 import { findSignature } from "../signatures/signatures";
 import { kitSource } from "./kit-source";
@@ -32,6 +34,8 @@ export async function downloadKit(
   const person = await findDetails(wanted ?? signature.personId);
   if (wanted !== undefined && person === null) throw notFound("person");
   const files = kitFiles(kind, await kitSource(signature, person), picturesIn);
+  const client = clientForKind(kind);
+  if (client) await happenedToSignature(signatureId, client.id, "downloaded");
   const [only, ...others] = files;
   if (only && others.length === 0) return { name: only.path, type: only.type, bytes: only.bytes };
   return {

@@ -105,7 +105,25 @@ function refused(error: unknown): Refusal {
   return new Refusal(422, "refused", `The post office did not take it: ${said}.`);
 }
 
-/** Resolves once the post office has taken the message for everybody; refuses with its words what it does not take. */
+/** Hands a message to the post office, as it is. Refuses with its words what it does not take. */
+export async function carry(from: string, to: readonly string[], raw: Buffer): Promise<void> {
+  const transport = nodemailer.createTransport({
+    host: "127.0.0.1",
+    port: await openPostOffice(),
+    ignoreTLS: true,
+    disableFileAccess: true,
+    disableUrlAccess: true,
+  });
+  try {
+    await transport.sendMail({ envelope: { from, to: [...to] }, raw });
+  } catch (error) {
+    throw refused(error);
+  } finally {
+    transport.close();
+  }
+}
+
+/** Resolves once the post office has taken the message for everybody, and it is filed among what was sent. */
 export async function sendMessage(message: OutgoingMessage): Promise<void> {
   const to = [...new Set([...message.to, ...message.cc].map(({ address }) => address))];
   // One who is not there must not leave the others with a letter that is then sent again.
@@ -119,19 +137,6 @@ export async function sendMessage(message: OutgoingMessage): Promise<void> {
       `Nobody here has the address ${unknown.join(", ")}. The letter was not sent.`,
     );
   const raw = await compose(message);
-  const transport = nodemailer.createTransport({
-    host: "127.0.0.1",
-    port: await openPostOffice(),
-    ignoreTLS: true,
-    disableFileAccess: true,
-    disableUrlAccess: true,
-  });
-  try {
-    await transport.sendMail({ envelope: { from: message.from.address, to }, raw });
-  } catch (error) {
-    throw refused(error);
-  } finally {
-    transport.close();
-  }
+  await carry(message.from.address, to, raw);
   await fileAsSent(raw, message.keptBy);
 }

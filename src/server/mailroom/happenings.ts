@@ -30,3 +30,17 @@ export async function happenedToLetterFrom(address: string, what: Happening): Pr
     .set({ happened: added(what) })
     .where(and(inArray(rehearsals.personId, writers), sql`${rehearsals.happened} LIKE '%"sent"%'`));
 }
+
+/** Something was done with a signature: whoever rehearses it in that client is told. */
+export async function happenedToSignature(
+  signatureId: string,
+  client: DeskClientId,
+  what: Happening,
+): Promise<void> {
+  await (
+    await database()
+  )
+    .update(rehearsals)
+    .set({ happened: added(what) })
+    .where(and(eq(rehearsals.signatureId, signatureId), eq(rehearsals.client, client)));
+}

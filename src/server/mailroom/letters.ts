@@ -6,7 +6,7 @@ import { whatIsLeft, type Left } from "@/core/mailroom";
 import { database } from "../database/database";
 import { desks, deskFiles, drafts, messages, rehearsals } from "../database/schema";
 import { notFound } from "../http/refusal";
-import { happenedToLetterFrom } from "./happenings";
+import { happened, happenedToLetterFrom } from "./happenings";
 import { mailboxName, mailboxOf } from "./mailboxes";
 import { readLetter, type ReadLetter } from "./read-letter";
 
@@ -153,6 +153,8 @@ export async function openLetter(personId: string, letterId: string): Promise<Op
     .set({ readAt: Date.now() })
     .where(and(eq(messages.id, letterId), isNull(messages.readAt)));
   if (row.box === "in") await happenedToLetterFrom(row.fromAddress, "read");
+  if (row.box === "in" && row.fromAddress.toLowerCase() === row.mailbox)
+    await happened(personId, "wren", "opened");
   const talk =
     row.thread === ""
       ? []

@@ -8,7 +8,8 @@ import { addPerson } from "../people/people";
 import { addSignature } from "../signatures/signatures";
 import { keepDesk } from "./desk";
 import { linkFollowed, listLetters, openLetter } from "./letters";
-import { beginRehearsal, endRehearsal, rehearsalAt, tellRehearsal } from "./rehearsals";
+import { downloadKit } from "../install/download-kit";
+import { beginRehearsal, endRehearsal, mailKit, rehearsalAt, tellCopied, tellRehearsal } from "./rehearsals";
 import { beginLetter } from "./begin-letter";
 import { sendLetter } from "./send-letter";
 
@@ -29,8 +30,12 @@ beforeAll(async () => {
 
 afterAll(() => rm(folder, { recursive: true, force: true }));
 
-const done = async (): Promise<readonly boolean[]> =>
-  ((await rehearsalAt("ada", "malthouse"))?.steps ?? []).map((step) => step.done);
+/** What is done of what the steps ask for, in order. */
+const done = async (client = "malthouse"): Promise<readonly string[]> =>
+  ((await rehearsalAt("ada", client))?.steps ?? [])
+    .flatMap(({ tasks }) => tasks)
+    .filter((task) => task.done)
+    .map(({ happening }) => happening);
 
 const settings = (chosen: boolean) => ({
   signatures: [{ id: "one", name: "Full", html: "<p>Ada</p>" }],
@@ -51,34 +56,66 @@ describe("a rehearsal at a desk", () => {
     // Told of nothing, while none goes on.
     await tellRehearsal("ada", "malthouse", "pasted");
     await beginRehearsal("ada", "malthouse", signature);
-    expect(await done()).toEqual([false, false, false, false, false, false]);
+    expect(await done()).toEqual([]);
+    await tellCopied(signature);
+    expect(await done()).toEqual(["copied"]);
     await tellRehearsal("ada", "malthouse", "pasted");
     await tellRehearsal("ada", "malthouse", "pasted");
     await keepDesk("ada", "malthouse", settings(false));
-    expect(await done()).toEqual([true, true, false, false, false, false]);
+    expect(await done()).toEqual(["copied", "pasted", "kept"]);
 
     // A letter without a signature is no letter with one.
     const to = "zoe@harrowfen.example";
     await sendLetter("ada", "malthouse", await beginLetter("ada", "malthouse", { to }));
-    expect((await done())[3]).toBe(false);
+    expect(await done()).not.toContain("sent");
     await keepDesk("ada", "malthouse", settings(true));
     await sendLetter("ada", "malthouse", await beginLetter("ada", "malthouse", { to }));
-    expect(await done()).toEqual([true, true, true, true, false, false]);
+    expect(await done()).toEqual(["copied", "pasted", "kept", "chosen", "sent"]);
 
     const [letter] = (await listLetters("zoe")).letters;
     await openLetter("zoe", letter?.id ?? "");
     await linkFollowed("zoe", letter?.id ?? "");
-    expect(await done()).toEqual([true, true, true, true, true, true]);
+    expect(await done()).toEqual(["copied", "pasted", "kept", "chosen", "sent", "read", "followed"]);
 
     await beginRehearsal("ada", "malthouse", signature);
-    expect(await done()).toEqual([false, false, false, false, false, false]);
+    expect(await done()).toEqual([]);
     await endRehearsal("ada", "malthouse");
     expect(await rehearsalAt("ada", "malthouse")).toBeNull();
+  });
+
+  it("is told of kits that are downloaded, for clients of their kind", async () => {
+    await beginRehearsal("ada", "granary", signature);
+    await downloadKit(signature, "desktop-open");
+    expect(await done("granary")).toEqual([]);
+    await downloadKit(signature, "desktop-document");
+    expect(await done("granary")).toEqual(["downloaded"]);
+    await endRehearsal("ada", "granary");
+  });
+
+  it("on the phone begins with a letter to oneself: the kit’s, or one from another client", async () => {
+    await beginRehearsal("ada", "wren", signature);
+    await mailKit("ada", signature);
+    expect(await done("wren")).toEqual(["delivered"]);
+    const [letter] = (await listLetters("ada")).letters;
+    expect(letter).toMatchObject({ subject: "Signature: Full", from: { name: "Ada Quill" } });
+    await openLetter("ada", letter?.id ?? "");
+    expect(await done("wren")).toEqual(["delivered", "opened"]);
+
+    await beginRehearsal("ada", "wren", signature);
+    await sendLetter(
+      "ada",
+      "malthouse",
+      await beginLetter("ada", "malthouse", { to: "ada@harrowfen.example" }),
+    );
+    expect(await done("wren")).toEqual(["delivered"]);
+    await endRehearsal("ada", "wren");
   });
 
   it("needs a signature, a desk and a client that are there", async () => {
     await expect(beginRehearsal("ada", "malthouse", "none")).rejects.toThrow("There is no such signature");
     await expect(beginRehearsal("ada", "elsewhere", signature)).rejects.toThrow("There is no such client");
+    await expect(mailKit("ada", "none")).rejects.toThrow("There is no such signature");
+    await expect(tellCopied("none")).rejects.toThrow("There is no such signature");
     await expect(rehearsalAt("nobody", "wren")).rejects.toThrow("There is no such mailbox");
   });
 });

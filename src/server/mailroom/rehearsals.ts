@@ -1,12 +1,15 @@
 /** Rehearsals: begun at the Install station, told what happens at a desk, ended when they are done or given up. */
 import { and, eq } from "drizzle-orm";
 import type { Rehearsal } from "@/contract";
-import { rehearsed, type DeskClientId, type Happening } from "@/core/desks";
+import { clientForKind, rehearsed, type DeskClientId, type Happening } from "@/core/desks";
+import { kitLetter } from "@/core/install";
 import { database } from "../database/database";
 import { rehearsals, signatures } from "../database/schema";
+import { kitSource } from "../install/kit-source";
+import { carry } from "../mail/send";
 import { findSignature } from "../signatures/signatures";
 import { clientNamed } from "./desk";
-import { happened } from "./happenings";
+import { happened, happenedToSignature } from "./happenings";
 import { mailboxOf } from "./mailboxes";
 
 const at = (personId: string, client: DeskClientId) =>
@@ -53,6 +56,22 @@ export async function endRehearsal(personId: string, clientId: string): Promise<
   const client = clientNamed(clientId);
   await mailboxOf(personId);
   await (await database()).delete(rehearsals).where(at(personId, client.id));
+}
+
+/** The signature was copied at the Install station. */
+export async function tellCopied(signatureId: string): Promise<void> {
+  await findSignature(signatureId);
+  const client = clientForKind("webmail");
+  if (client) await happenedToSignature(signatureId, client.id, "copied");
+}
+
+/** Puts the letter of a signature's kit, with the person's own details, into the person's mailbox. */
+export async function mailKit(personId: string, signatureId: string): Promise<void> {
+  const { person } = await mailboxOf(personId);
+  const source = await kitSource(await findSignature(signatureId), person);
+  const { bytes } = kitLetter(source, "full", "hosted");
+  await carry(person.mail, [person.mail], Buffer.from(bytes));
+  await happened(personId, "wren", "delivered");
 }
 
 /** What only the page knows of: something was pasted, or attached. */

@@ -96,6 +96,11 @@ export async function sendLetter(personId: string, clientId: string, letter: New
     references: about ? referencesOf(about.references, about.messageId) : [],
     keptBy: own,
   });
-  if (hasSignature.test(letter.html)) await happened(personId, client.id, "sent");
+  if (hasSignature.test(letter.html)) {
+    await happened(personId, client.id, "sent");
+    const reached = [...letter.to, ...letter.cc].map((address) => address.toLowerCase());
+    // What is copied on the phone is a letter that one sent to oneself.
+    if (client.id !== "wren" && reached.includes(own)) await happened(personId, "wren", "delivered");
+  }
   if (letter.draft) await dropDraft(personId, letter.draft);
 }

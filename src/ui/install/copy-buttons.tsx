@@ -3,6 +3,8 @@
 import { ClipboardCopy, Code } from "lucide-react";
 import { useState } from "react";
 import { toast } from "sonner";
+import { endpoints } from "@/contract";
+import { ask } from "../parts/asking/ask";
 import { Button, buttonClass } from "../parts/button";
 import { copyToClipboard } from "../parts/clipboard";
 import { localPictures } from "../parts/drawing/local-pictures";
@@ -15,14 +17,22 @@ export interface CompiledForms {
   readonly plainText: string;
 }
 
+interface CopyProps extends CompiledForms {
+  readonly id: string;
+  readonly base: string;
+}
+
 /** The signature as it looks, or its source, on the clipboard. */
-export function CopyButtons({ html, plainText, base }: CompiledForms & { readonly base: string }) {
+export function CopyButtons({ id, html, plainText, base }: CopyProps) {
   const [showing, setShowing] = useState(false);
   const [refused, setRefused] = useState(false);
   const copy = (content: { text: string; html?: string }, said: string): void => {
     setRefused(false);
-    if (copyToClipboard(content)) toast(said);
-    else setRefused(true);
+    if (copyToClipboard(content)) {
+      toast(said);
+      // Whether a rehearsal is told changes nothing of what was copied.
+      ask(endpoints.tellCopied, { params: { id } }).catch(() => undefined);
+    } else setRefused(true);
   };
   return (
     <>

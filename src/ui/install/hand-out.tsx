@@ -69,7 +69,7 @@ export function HandOut(props: Props) {
       <h2 className="mt-5 font-serif text-xl">Step by step</h2>
       <KindSteps kind={kind} />
       <div className="print:hidden">
-        {kind === "webmail" && <CopyButtons {...compiled} base={base} />}
+        {kind === "webmail" && <CopyButtons id={id} {...compiled} base={base} />}
         <KitDownload
           id={id}
           kind={kind}

@@ -106,7 +106,7 @@ export function InstallPage(props: Props) {
           </h2>
           <p className="text-soft">{about.about}</p>
           <KindSteps kind={kind} />
-          {kind === "webmail" && <CopyButtons {...shown} base={base} />}
+          {kind === "webmail" && <CopyButtons id={id} {...shown} base={base} />}
           <KitDownload
             id={id}
             kind={kind}
@@ -129,12 +129,13 @@ export function InstallPage(props: Props) {
               server={props.server}
             />
           )}
-          {client && props.personId !== null && (
+          {client && people.length > 0 && (
             <Rehearse
+              key={`rehearse-${props.personId}`}
               signatureId={id}
               client={client}
+              people={people}
               personId={props.personId}
-              personName={person?.name ?? ""}
             />
           )}
           <HandOn key={props.personId} id={id} kind={kind} people={people} personId={props.personId} />

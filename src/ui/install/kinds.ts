@@ -1,8 +1,8 @@
 /**
- * The kinds of client that a signature is installed in: what one does there, step by step, what it looks like when it went
- * right, and what commonly goes wrong. Words that a client would use for its own settings are left to it.
+ * The kinds of client that a signature is installed in: what one does there, what it looks like when it went right, and what
+ * commonly goes wrong.
  */
-import type { KitKind } from "@/core/install-kinds";
+import { installSteps, type KitKind } from "@/core/install-kinds";
 
 export interface InstallKind {
   readonly name: string;
@@ -23,12 +23,7 @@ export const installKinds: Readonly<Record<KitKind, InstallKind>> = {
   webmail: {
     name: "Webmail",
     about: "Mail that is read in a browser: the signature is pasted into a box of its settings.",
-    steps: [
-      "Copy the signature with the button below.",
-      "Open the settings of your webmail and find the box for a signature.",
-      "Empty the box, click into it and paste.",
-      "Save there, write to yourself, and look at what arrives.",
-    ],
+    steps: installSteps.webmail,
     right: "The box shows the signature as it looks above, and a new letter begins with it.",
     wrong: [
       ["Tags are seen instead of the signature", "the source was pasted: copy it as it looks."],
@@ -44,13 +39,7 @@ export const installKinds: Readonly<Record<KitKind, InstallKind>> = {
     name: "Desktop, document engine",
     about:
       "Desktop mail that draws letters with a word processor’s engine, and keeps signatures as files in a folder.",
-    steps: [
-      "Download the kit and unpack it.",
-      "Close the mail program.",
-      "Put the page, the rich text, the plain text and the folder of pictures into the program’s folder of signatures, side by side.",
-      "Open the program and choose the signature by its name, for new letters and for answers.",
-      "Write to yourself, and look at what arrives.",
-    ],
+    steps: installSteps["desktop-document"],
     right:
       "A new letter shows the signature with its pictures, and the letter that arrives carries them along.",
     wrong: [
@@ -69,13 +58,7 @@ export const installKinds: Readonly<Record<KitKind, InstallKind>> = {
     name: "Desktop, browser engine",
     about:
       "Desktop mail that draws letters with a browser’s engine, and keeps each signature as an archive under a code for a name.",
-    steps: [
-      "In the program, make a new signature with one word in it, and close the program.",
-      "Find the archive that it just made: the newest one in its folder of signatures.",
-      "Download the kit, give it the very name of that archive, and put it in its place.",
-      "Lock the file, so that the program does not write over it.",
-      "Open the program, choose the signature, and write to yourself.",
-    ],
+    steps: installSteps["desktop-browser"],
     right: "A new letter shows the signature, though the settings may show it plainer than it is sent.",
     wrong: [
       ["The one word is back", "the program was open, and wrote its own file again as it closed."],
@@ -88,12 +71,7 @@ export const installKinds: Readonly<Record<KitKind, InstallKind>> = {
   "desktop-open": {
     name: "Desktop, independent",
     about: "Desktop mail that attaches an HTML file as the signature of an account.",
-    steps: [
-      "Download the kit: one file that holds its pictures.",
-      "Put it where it can stay.",
-      "In the settings of your account, choose this file as its signature.",
-      "Write to yourself, and look at what arrives.",
-    ],
+    steps: installSteps["desktop-open"],
     right: "A new letter ends with the signature, pictures included.",
     wrong: [
       ["The file’s text is seen with its tags", "the signature is set to be plain text."],
@@ -104,12 +82,7 @@ export const installKinds: Readonly<Record<KitKind, InstallKind>> = {
   phone: {
     name: "Phone",
     about: "Mail on a phone, which takes what is copied from a letter.",
-    steps: [
-      "Download the letter, open it, and send it to yourself.",
-      "On the phone, open it, hold a finger on the signature and select all of it.",
-      "Copy it, and paste it into the signature of the account, in the phone’s settings of mail.",
-      "Where pictures do not come along, paste the plain text instead.",
-    ],
+    steps: installSteps.phone,
     right:
       "A letter from the phone ends with the signature; many phones keep its links and drop its pictures.",
     wrong: [
@@ -125,12 +98,7 @@ export const installKinds: Readonly<Record<KitKind, InstallKind>> = {
     name: "Anything else",
     about:
       "A draft to open and send, a saved page, a file that holds everything, plain text, and a contact card.",
-    steps: [
-      "Download the kit and unpack it.",
-      "Open the draft in your mail program, or the page in a browser.",
-      "Select the signature, copy it, and paste it where your program keeps its own.",
-      "Write to yourself, and look at what arrives.",
-    ],
+    steps: installSteps.anything,
     right: "What is pasted looks as it does above.",
     wrong: [
       ["Pictures are missing", "your program pastes no pictures: it may take one of the files instead."],

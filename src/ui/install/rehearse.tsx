@@ -1,48 +1,61 @@
 "use client";
 
-/** The way into a rehearsal of a kind's steps, at the desk of whom the signature is drawn for. */
+/** The way into a rehearsal of a kind's steps, at somebody's desk. */
 import { useRouter } from "next/navigation";
+import { useState } from "react";
 import { deskPath, endpoints } from "@/contract";
 import type { DeskClient } from "@/core/desks";
 import { ask } from "../parts/asking/ask";
 import { useAttempt } from "../parts/asking/use-attempt";
+import { Button } from "../parts/button";
+import { ChoiceField } from "../parts/fields/choice-field";
+import type { PersonChoice } from "../signature/signature-header";
 
 interface Props {
   readonly signatureId: string;
   readonly client: DeskClient;
-  readonly personId: string;
-  readonly personName: string;
+  /** Whose desks there are; at least one. */
+  readonly people: readonly PersonChoice[];
+  /** Whom the signature is drawn for. */
+  readonly personId: string | null;
 }
 
-export function Rehearse({ signatureId, client, personId, personName }: Props) {
+export function Rehearse({ signatureId, client, people, personId }: Props) {
   const router = useRouter();
   const { busy, problem, attempt } = useAttempt();
+  const [desk, setDesk] = useState(personId ?? people[0]?.id ?? "");
+  const begin = async (): Promise<void> => {
+    await ask(endpoints.beginRehearsal, {
+      params: { person: desk, client: client.id },
+      body: { signature: signatureId },
+    });
+    router.push(deskPath(desk, client.id, "settings"));
+  };
   return (
-    <div className="mt-4 border-t border-hairline pt-3">
-      <button
-        type="button"
-        disabled={busy}
-        className="rounded-sm underline hover:text-pine"
-        onClick={() =>
-          void attempt(async () => {
-            await ask(endpoints.beginRehearsal, {
-              params: { person: personId, client: client.id },
-              body: { signature: signatureId },
-            });
-            router.push(deskPath(personId, client.id, "settings"));
-          })
-        }
-      >
-        Rehearse it in the Mailroom
-      </button>{" "}
-      <span className="text-soft">
-        at {personName}’s desk: in {client.name}, {client.about}, each step is ticked once it has happened.
-      </span>
+    <section aria-labelledby="rehearse" className="mt-6 border-t border-hairline pt-3">
+      <h3 id="rehearse" className="font-serif text-lg">
+        Rehearse these steps
+      </h3>
+      <p className="pb-2 text-soft">
+        In {client.name}, {client.about}: each step is ticked once it has happened there.
+      </p>
+      <div className="flex flex-wrap items-end gap-4">
+        <ChoiceField
+          label="At whose desk"
+          value={desk}
+          choices={Object.fromEntries(people.map(({ id, name }) => [id, name]))}
+          onChange={setDesk}
+          className="w-72"
+        />
+        <Button disabled={busy} onClick={() => void attempt(begin)}>
+          Rehearse it in the Mailroom
+        </Button>
+      </div>
       {problem && (
         <p role="alert" className="text-rowan">
           {problem}
         </p>
       )}
-    </div>
+    </section>
   );
 }

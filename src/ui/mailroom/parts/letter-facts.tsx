@@ -2,10 +2,13 @@
 
 /** What there is to a letter beside its text: files that came with it, its talk, and how it came. */
 import Link from "next/link";
+import { useState } from "react";
 import { addressOf, endpoints, partAddress, type Desk, type OpenedLetter } from "@/contract";
 import { notification } from "@/core/clients";
 import { deskClients } from "@/core/desks";
 import type { Left } from "@/core/mailroom";
+import { ask } from "../../parts/asking/ask";
+import { useAttempt } from "../../parts/asking/use-attempt";
 import { formatBytes } from "../../parts/format";
 import { LetterView } from "./letter-view";
 import { LetterLinks } from "./letter-links";
@@ -47,8 +50,15 @@ const leftSaid = ({ words, links, pictures, looks }: Left): string =>
     .map(([what, [kept, of]]) => (kept === of ? `all ${what}` : `${kept} of ${of} ${what}`))
     .join(", ");
 
-/** The other letters of the same talk. */
-function LetterTalk({ desk, letter }: Props) {
+interface TalkProps extends Props {
+  /** Whether all letters of the talk stand on this page. */
+  readonly whole: boolean;
+  readonly busy: boolean;
+  readonly onWhole: () => void;
+}
+
+/** The other letters of the same talk, and the way to all of them on one page. */
+function LetterTalk({ desk, letter, whole, busy, onWhole }: TalkProps) {
   if (letter.talk.length < 2) return null;
   return (
     <nav aria-label="Letters of this talk" className="mt-3 text-sm">
@@ -65,6 +75,11 @@ function LetterTalk({ desk, letter }: Props) {
             </Link>
           </li>
         ))}
+        <li>
+          <button type="button" className="underline" aria-pressed={whole} disabled={busy} onClick={onWhole}>
+            {whole ? "this letter only" : "the whole talk on one page"}
+          </button>
+        </li>
       </ol>
       {letter.left && (
         <p className="mt-1">
@@ -121,16 +136,35 @@ export function LetterBody({
   base,
   width,
 }: Props & { readonly base: string; readonly width: number }) {
+  const [talk, setTalk] = useState<readonly OpenedLetter[] | null>(null);
+  const { busy, problem, attempt } = useAttempt();
+  const readAll = async (): Promise<void> => {
+    const person = desk.person.id;
+    const open = (id: string): Promise<OpenedLetter> =>
+      id === letter.id
+        ? Promise.resolve(letter)
+        : ask(endpoints.openLetter, { params: { person, letter: id } });
+    setTalk(await Promise.all(letter.talk.map(({ id }) => open(id))));
+  };
   return (
     <>
-      <LetterTalk desk={desk} letter={letter} />
-      {letter.problem && (
-        <p role="note" className="mt-3 text-(--desk-wrong)">
-          {letter.problem}
-        </p>
+      <LetterTalk
+        desk={desk}
+        letter={letter}
+        whole={talk !== null}
+        busy={busy}
+        onWhole={() => (talk ? setTalk(null) : void attempt(readAll))}
+      />
+      {[problem, letter.problem].map(
+        (said) =>
+          said && (
+            <p key={said} role="note" className="mt-3 text-(--desk-wrong)">
+              {said}
+            </p>
+          ),
       )}
       <div className="desk-letter mt-3">
-        <LetterView desk={desk} letter={letter} base={base} width={width} />
+        <LetterView desk={desk} letters={talk ?? [letter]} base={base} width={width} />
       </div>
       <LetterParts desk={desk} letter={letter} />
       <LetterWire desk={desk} letter={letter} />

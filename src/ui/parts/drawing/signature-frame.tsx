@@ -26,6 +26,16 @@ interface Props {
   readonly area?: string;
 }
 
+/** How high what was drawn before came out, in px: when it is drawn again, nothing below it moves. */
+const heights = new Map<string, number>();
+const mostHeights = 100;
+
+function rememberHeight(key: string, height: number): void {
+  heights.delete(key);
+  heights.set(key, height);
+  for (const oldest of heights.keys()) if (heights.size > mostHeights) heights.delete(oldest);
+}
+
 /**
  * A signature drawn in a sandboxed frame in which nothing can run. The frame is made once; what it shows is
  * replaced from outside, so that it follows typing without loading anew.
@@ -49,7 +59,10 @@ export function SignatureFrame({
   const [first] = useState({ html, area });
   const [initial] = useState(() => frameDocument(first, followable ? "new-window" : "nowhere"));
   const latest = useRef(first);
-  const [content, setContent] = useState({ width, height: height ? height / wanted : 120 });
+  const [content, setContent] = useState(() => ({
+    width,
+    height: height ? height / wanted : (heights.get(`${width} ${html}`) ?? 120),
+  }));
   const most = height ?? highest;
   const fitting = Math.min(room / content.width, most ? most / content.height : 1);
   const scale = fit ? Math.min(wanted, fitting) : wanted;
@@ -78,12 +91,14 @@ export function SignatureFrame({
       if (latest.current.html !== first.html || latest.current.area !== first.area)
         drawInto(body, latest.current);
       observer?.disconnect();
-      observer = new ResizeObserver(() =>
-        setContent({
+      observer = new ResizeObserver(() => {
+        const drawn = {
           width: Math.max(1, body.scrollWidth),
           height: Math.max(1, Math.ceil(body.getBoundingClientRect().height)),
-        }),
-      );
+        };
+        rememberHeight(`${width} ${latest.current.html}`, drawn.height);
+        setContent(drawn);
+      });
       observer.observe(body);
     };
     // It may have come before this was listening.
@@ -93,7 +108,7 @@ export function SignatureFrame({
       element.removeEventListener("load", arrived);
       observer?.disconnect();
     };
-  }, [first]);
+  }, [first, width]);
 
   const point = ({ clientX, clientY }: React.MouseEvent): void => {
     const own = frame.current;
