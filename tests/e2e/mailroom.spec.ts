@@ -218,10 +218,16 @@ test("files and archives: a kit in the folder, a file put in too early and lost,
   await choose(page.getByRole("combobox", { name: "Dear" }), "Ifor Pell (ifor@harrowfen.example)");
   await page.getByLabel("concerning").fill("Barley");
   await typeFirst(page.getByRole("textbox", { name: "The sheet" }), "Dear Ifor,");
+  await page.keyboard.press("Shift+Home");
+  await page.getByRole("button", { name: "bold", exact: true }).click();
+  await expect(page.getByRole("textbox", { name: "The sheet" }).locator("b").first()).toHaveText(
+    "Dear Ifor,",
+  );
   await page.getByRole("button", { name: "Let it go" }).click();
   await expect(page.getByText("The sheet is on its way.")).toBeVisible();
 
   await openNewest(page, "ifor-pell", "granary", "Barley");
+  await expect(shown(page).locator("b").first()).toHaveText("Dear Ifor,");
   await expect(shown(page).locator("img")).toHaveCount(7);
   await page.getByRole("link", { name: "Write back", exact: true }).click();
   const leaf = page.getByRole("textbox", { name: "The leaf" });

@@ -97,16 +97,44 @@ interface BoxProps {
   readonly className: string;
 }
 
+/** What the browser can do to the selected words of a box. */
+const typeCommands = { bold: "bold", italic: "italic", plain: "removeFormat" } as const;
+
+/** How selected words look; the keys that the browser has for it work as well. */
+const TypeWords = ({ writing }: { readonly writing: Writing }) => (
+  <div role="group" aria-label="How the selected words look" className="flex gap-4 pt-1 text-sm">
+    {Object.entries(typeCommands).map(([word, command]) => (
+      <button
+        key={word}
+        type="button"
+        className="underline"
+        // What is selected stays so.
+        onPointerDown={(event) => event.preventDefault()}
+        onClick={() => {
+          writing.box.current?.focus();
+          document.execCommand(command);
+          writing.changed();
+        }}
+      >
+        {word}
+      </button>
+    ))}
+  </div>
+);
+
 export const LetterField = ({ desk, start, writing, label, className }: BoxProps) => (
-  <RichBox
-    label={label}
-    box={writing.box}
-    initial={start.html}
-    pictures={start.pictures}
-    standIn={deskClients[desk.client].standIn}
-    onChange={writing.changed}
-    className={className}
-  />
+  <>
+    <TypeWords writing={writing} />
+    <RichBox
+      label={label}
+      box={writing.box}
+      initial={start.html}
+      pictures={start.pictures}
+      standIn={deskClients[desk.client].standIn}
+      onChange={writing.changed}
+      className={className}
+    />
+  </>
 );
 
 /** What became of the draft, and why a letter did not go; `still` says that it is not lost. */
