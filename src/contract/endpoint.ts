@@ -23,6 +23,8 @@ export interface Endpoint<P extends string, Query, Body, Answer, Form extends An
   readonly query: Value<Query> | null;
   /** The JSON that it takes. */
   readonly body: Value<Body> | null;
+  /** The most bytes of that JSON. */
+  readonly mostBody: number;
   /** The most bytes of the one file that it takes as a form; null where it takes none. */
   readonly file: number | null;
   readonly form: Form;
@@ -34,7 +36,8 @@ export type AnyEndpoint = Endpoint<string, unknown, unknown, unknown, AnswerForm
 
 interface Taking<P extends string, Query, Body> {
   readonly query: <Q>(query: Value<Q>) => Taking<P, Q, Body>;
-  readonly body: <B>(body: Value<B>) => Taking<P, Query, B>;
+  /** `most` in bytes; 2 MB where nothing is said. */
+  readonly body: <B>(body: Value<B>, most?: number) => Taking<P, Query, B>;
   readonly file: (most: number) => Taking<P, Query, Body>;
   /** Answers with JSON; `void` is an answer without content. */
   readonly json: <A>() => Endpoint<P, Query, Body, A>;
@@ -47,8 +50,11 @@ interface Plan<P extends string> {
   readonly path: P;
   readonly query: Value<unknown> | null;
   readonly body: Value<unknown> | null;
+  readonly mostBody: number;
   readonly file: number | null;
 }
+
+const usualBody = 2 * 1024 * 1024;
 
 function taking<P extends string, Query, Body>(plan: Plan<P>): Taking<P, Query, Body> {
   // The plan holds what the types say: each step adds the value that its type was taken from.
@@ -56,7 +62,7 @@ function taking<P extends string, Query, Body>(plan: Plan<P>): Taking<P, Query, 
     ({ ...plan, form }) as Endpoint<P, Query, Body, A, Form>;
   return {
     query: (query) => taking({ ...plan, query }),
-    body: (body) => taking({ ...plan, body }),
+    body: (body, mostBody = usualBody) => taking({ ...plan, body, mostBody }),
     file: (file) => taking({ ...plan, file }),
     json: <A>() => ending<A, "json">("json"),
     lines: <A>() => ending<A, "lines">("lines"),
@@ -67,7 +73,7 @@ function taking<P extends string, Query, Body>(plan: Plan<P>): Taking<P, Query, 
 const begin =
   (method: Method) =>
   <const P extends string>(path: P): Taking<P, null, null> =>
-    taking({ method, path, query: null, body: null, file: null });
+    taking({ method, path, query: null, body: null, mostBody: usualBody, file: null });
 
 export const get = begin("GET");
 export const post = begin("POST");

@@ -16,6 +16,7 @@ import {
   type LoopRecipe,
   type PictureColors,
 } from "@/core/pictures";
+import { outgrown } from "@/core/signature";
 import {
   choice,
   complain,
@@ -24,12 +25,13 @@ import {
   flag,
   list,
   maybe,
+  nameOf,
   object,
   optional,
   tagged,
   text,
-  words,
   type TypeOf,
+  words,
 } from "@/core/values";
 import { get, patch, post, put, remove } from "./endpoint";
 import { iconChoice, type AddedIcons, type DrawnIcon, type OwnIcon } from "./icons";
@@ -66,12 +68,17 @@ import { letterType, type DirectoryPerson, type LetterType, type Settled, type V
 const original = contentHash("an original");
 const address = words("An address", 2000, "Paste an address.");
 const id = text(80);
-const name = (what: string, most = 80) => words(`${what}'s name`, most, `${what} needs a name.`);
+const name = (what: string, most = 80) => nameOf(`${what}'s name`, most, `${what} needs a name.`);
 
 /** A document as JSON; what is in it is validated by the document's own rules. */
 const documentJson = describeValue<object, "document">("document", (value) =>
-  typeof value === "object" && value !== null && !Array.isArray(value) ? null : complain("a document", value),
+  typeof value === "object" && value !== null && !Array.isArray(value)
+    ? outgrown(value)
+    : complain("a document", value),
 );
+
+/** The most that the JSON of what may hold pictures weighs: letters, and the files of a client; bytes. */
+const withPictures = 16 * 1024 * 1024;
 
 /** The most that a file behind a link may weigh; bytes. */
 export const largestLinkedFile = 10 * 1024 * 1024;
@@ -145,7 +152,7 @@ export const endpoints = {
   addIcons: post("/api/icons")
     .query(
       object({
-        pack: words("A pack's name", 60, "Give the pack a name."),
+        pack: nameOf("A pack's name", 60, "Give the pack a name."),
         note: words("Where it came from", 300),
       }),
     )
@@ -209,11 +216,13 @@ export const endpoints = {
   emptyMailroom: remove("/api/mailroom").json<{ letters: number }>(),
 
   openDesk: get("/api/mailroom/:person/desks/:client").json<Desk>(),
-  keepDesk: put("/api/mailroom/:person/desks/:client").body(deskSettings).json<Desk>(),
-  sendLetter: post("/api/mailroom/:person/desks/:client/letters").body(newLetter).json<void>(),
-  keepDraft: post("/api/mailroom/:person/desks/:client/drafts").body(newLetter).json<{ draft: string }>(),
+  keepDesk: put("/api/mailroom/:person/desks/:client").body(deskSettings, withPictures).json<Desk>(),
+  sendLetter: post("/api/mailroom/:person/desks/:client/letters").body(newLetter, withPictures).json<void>(),
+  keepDraft: post("/api/mailroom/:person/desks/:client/drafts")
+    .body(newLetter, withPictures)
+    .json<{ draft: string }>(),
   dropDraft: remove("/api/mailroom/:person/desks/:client/drafts/:draft").json<void>(),
-  placeFiles: post("/api/mailroom/:person/desks/:client/files").body(placedFiles).json<Desk>(),
+  placeFiles: post("/api/mailroom/:person/desks/:client/files").body(placedFiles, withPictures).json<Desk>(),
   placeKit: post("/api/mailroom/:person/desks/:client/kit")
     .body(object({ signature: id }))
     .json<Desk>(),
@@ -305,7 +314,7 @@ export const endpoints = {
     .json<void>(),
   listVersions: get("/api/signatures/:id/versions").json<{ versions: readonly Version[] }>(),
   nameVersion: post("/api/signatures/:id/versions")
-    .body(object({ name: words("A version's name", 80, "A version that is kept needs a name.") }))
+    .body(object({ name: nameOf("A version's name", 80, "A version that is kept needs a name.") }))
     .json<{ id: string }>(),
   deleteVersion: remove("/api/signatures/:id/versions/:version").json<void>(),
   swapPicture: put("/api/signatures/:id/pictures")

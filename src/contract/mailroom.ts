@@ -2,7 +2,18 @@
 import type { DeskClientId, HeldSignature, RehearsedStep, SignatureChoice } from "@/core/desks";
 import type { KitKind } from "@/core/install-kinds";
 import type { Left, MailAddress } from "@/core/mailroom";
-import { choice, list, maybe, object, optional, tagged, text, words, type TypeOf } from "@/core/values";
+import {
+  choice,
+  list,
+  maybe,
+  nameOf,
+  object,
+  optional,
+  tagged,
+  text,
+  words,
+  type TypeOf,
+} from "@/core/values";
 
 /** A letter as a list shows it. */
 export interface LetterHead {
@@ -87,8 +98,8 @@ export const placedFiles = object({
 /** A change of a signature that a client holds in files. */
 export const heldChange = tagged("kind", {
   /** An empty one, for a client that keeps archives. */
-  make: { name: words("A signature's name", 80, "A signature needs a name.") },
-  rename: { id: text(300), name: words("A signature's name", 80, "A signature needs a name.") },
+  make: { name: nameOf("A signature's name", 80, "A signature needs a name.") },
+  rename: { id: text(300), name: nameOf("A signature's name", 80, "A signature needs a name.") },
   duplicate: { id: text(300) },
   "take-out": { id: text(300) },
 });

@@ -1,4 +1,5 @@
 /** Findings about what does not fit, and about the sizes of what stands beside each other. Lengths in px. */
+import { smallest } from "../values";
 import type { Node } from "prosemirror-model";
 import { faceSeen, standIns, standInIds } from "../clients";
 import { wordWidth } from "../layout";
@@ -40,8 +41,8 @@ const largestIcon = 48;
 /** Between what a column is set to and what stands in it, what nobody sees; px. */
 const tolerance = 4;
 
-const narrowestPhone = Math.min(
-  ...standInIds.map((id) => standIns[id]).flatMap(({ family, width }) => (family === "phone" ? [width] : [])),
+const narrowestPhone = smallest(
+  standInIds.map((id) => standIns[id]).flatMap(({ family, width }) => (family === "phone" ? [width] : [])),
 );
 
 const named = (node: Node): string =>
@@ -281,15 +282,16 @@ function checkWhole(document: Node, runs: readonly TextRun[]): Found[] {
       position: null,
       message: `It is ${width} px wide, and a narrow phone has ${phone} px: there it is shrunk, cut off or scrolled.`,
     });
-  const smallest = Math.min(...runs.flatMap(({ text, look }) => (hasWords(text) ? [look.size] : [])));
+  const smallestType = smallest(runs.flatMap(({ text, look }) => (hasWords(text) ? [look.size] : [])));
   for (const id of standInIds) {
     const standIn = standIns[id];
     const scale = standIn.width / (width + aroundOnPhones);
-    if (!standIn.shrinks || scale >= 1 || smallest * scale >= leastShown || smallest === Infinity) continue;
+    if (!standIn.shrinks || scale >= 1 || smallestType * scale >= leastShown || smallestType === Infinity)
+      continue;
     found.push({
       code: "type-too-small-on-a-phone",
       position: null,
-      message: `On a phone of ${standIn.width} px it is shown at ${Math.round(scale * 100)} %, and its type of ${smallest} px at ${(smallest * scale).toFixed(1)} px: ${leastShown} px can be read.`,
+      message: `On a phone of ${standIn.width} px it is shown at ${Math.round(scale * 100)} %, and its type of ${smallestType} px at ${(smallestType * scale).toFixed(1)} px: ${leastShown} px can be read.`,
     });
   }
   if (places.length > mostCells)

@@ -1,4 +1,5 @@
 /** Findings about one picture: where it is, what it says, how sharp, how heavy and how true to shape it is. */
+import { append } from "../values";
 import type { Node } from "prosemirror-model";
 import { isHosted, isPrivateHost } from "../addresses";
 import { isUsable, type AddressReport } from "../links";
@@ -239,7 +240,7 @@ export function checkPicture(
     ];
   const found = [...checkAddress(picture), ...checkWords(picture, leads)];
   const known = facts?.[source];
-  if (known) found.push(...checkFile(picture, known));
+  if (known) append(found, checkFile(picture, known));
   else if (facts && isForeign(source) && !isPrivateHost(source))
     found.push({
       code: "picture-not-looked-at",

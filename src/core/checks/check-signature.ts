@@ -1,4 +1,5 @@
 /** Finding what will go wrong. Nothing is mended here. */
+import { append } from "../values";
 import type { Node } from "prosemirror-model";
 import { isPrivateHost } from "../addresses";
 import { commonWebmail, signatureOverrun } from "../clients";
@@ -128,7 +129,7 @@ function mendOfPicture(
 function checkPictures(document: Node, options: CheckOptions): Found[] {
   const found: Found[] = [];
   document.descendants((node, position) => {
-    found.push(...checkIcons(node, position));
+    append(found, checkIcons(node, position));
     if (!image.is(node)) return;
     const leads = Boolean(hrefOf(node));
     for (const finding of checkPicture(node, position, leads, options.pictures)) {

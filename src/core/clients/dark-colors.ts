@@ -1,5 +1,6 @@
 /** What dark modes do to a colour, by what it is for and by the ground that it stands on. Lightness is that of OKLCH. */
 import { contrast, lightnessOf, mirrorLightness, nearestColor, parseColor, readableContrast } from "../color";
+import { remember } from "../memory";
 import type { DarkMode } from "./stand-in";
 import { standIns } from "./stand-ins";
 
@@ -56,13 +57,23 @@ const changes: Readonly<Record<Changing, (color: string, role: Role, ground: Gro
   },
 };
 
+/** What is remembered of each mode, for each use of a colour on each ground. */
+const known = new Map<string, (color: string) => string | null>();
+
 /** What a dark mode makes of a CSS colour; null where it leaves it as it is. */
-export const inTheDark = (mode: Changing, color: string, role: Role, ground: Ground): string | null =>
-  changes[mode](color, role, ground);
+export function inTheDark(mode: Changing, color: string, role: Role, ground: Ground): string | null {
+  const use = `${mode} ${role} ${ground}`;
+  const before = known.get(use);
+  if (before) return before(color);
+  const change = remember((each: string) => changes[mode](each, role, ground));
+  known.set(use, change);
+  return change(color);
+}
 
 /** The ground that a background lays; null for what is no colour, or cannot be seen. */
-export const groundOf = (color: string): Ground | null =>
-  lightnessOf(color) === null ? null : isLight(color) ? "light" : "dark";
+export const groundOf = remember((color: string): Ground | null =>
+  lightnessOf(color) === null ? null : isLight(color) ? "light" : "dark",
+);
 
 /** How text of a colour is drawn in some mode, and on what. */
 export interface DrawnText {

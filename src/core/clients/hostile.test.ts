@@ -90,6 +90,23 @@ describe("every stand-in", () => {
     );
   }, 120_000);
 
+  const many = 100_000;
+  it.each([
+    ["beside each other", "<p style='color:#123'>x</p>".repeat(many)],
+    ["in each other", `${"<div style='background:#EEE'>".repeat(many)}x`],
+    ["of old type", "<font color=red>".repeat(many)],
+    ["of broken colours", "<i style='color:rgb(;background:#zz' bgcolor='###'>x</i>".repeat(many)],
+  ])(
+    "reads 100,000 elements %s, in light and dark",
+    (_name, html) => {
+      const message = messageOf(html);
+      for (const client of ["webmail-inline", "desktop-document", "desktop-browser", "phone-system"] as const)
+        for (const mode of ["light", "dark"] as const)
+          expect(received(message, client, { mode }).html.length).toBeGreaterThan(many);
+    },
+    120_000,
+  );
+
   it.each(inheritedNames)("reads what names %s, as every object does", (_name, html) => {
     for (const client of standInIds)
       for (const shown of Object.values(receivedInModes(messageOf(html), client)))

@@ -2,7 +2,7 @@
  * What a person has set in one client of the Mailroom: signatures with names, and for each own address which of them goes
  * under what. A signature that is gone is chosen nowhere.
  */
-import { choice, flag, list, object, optional, text, words, type TypeOf } from "../values";
+import { choice, flag, list, nameOf, object, optional, text, type TypeOf } from "../values";
 import type { DeskClient } from "./desk-clients";
 
 const id = text(200);
@@ -25,7 +25,7 @@ const longestDeskSignature = 1_000_000;
 
 export const deskSignature = object({
   id,
-  name: words("A signature's name", 80, "A signature needs a name."),
+  name: nameOf("A signature's name", 80, "A signature needs a name."),
   html: text(longestDeskSignature),
 });
 export type DeskSignature = TypeOf<typeof deskSignature>;

@@ -24,21 +24,32 @@ export interface Message {
 /** Elements may lie this deep; browsers move what is deeper up beside what it was in, and so do we. */
 export const deepestElement = 500;
 
-/** Moves the elements inside an element that is as deep as any may be out, to stand after it, in their order. */
+/** Moves every element out of the elements of a parent, to stand after the one that it was in. */
+function flatten(parent: ParentNode): void {
+  const children: ChildNode[] = [];
+  const waiting = [...parent.childNodes].reverse();
+  for (let node = waiting.pop(); node; node = waiting.pop()) {
+    node.parentNode = parent;
+    children.push(node);
+    if (!isElement(node)) continue;
+    const inside = node.childNodes.filter(isElement);
+    if (inside.length > 0) node.childNodes = node.childNodes.filter((child) => !isElement(child));
+    for (const child of inside.reverse()) waiting.push(child);
+  }
+  parent.childNodes = children;
+}
+
+/** Leaves no element deeper than any may be: what is in one stands after it, in its order. */
 function flattened<P extends ParentNode>(root: P): P {
   const level: { readonly parent: ParentNode; next: number }[] = [{ parent: root, next: 0 }];
   for (let here = level.at(-1); here; here = level.at(-1)) {
     const node = here.parent.childNodes[here.next++];
     if (node === undefined) level.pop();
     else if (isElement(node)) {
-      if (level.length < deepestElement) level.push({ parent: node, next: 0 });
-      else {
-        const inside = node.childNodes.filter(isElement);
-        if (inside.length === 0) continue;
-        node.childNodes = node.childNodes.filter((child) => !isElement(child));
-        for (const child of inside) child.parentNode = here.parent;
-        here.parent.childNodes.splice(here.next, 0, ...inside);
-      }
+      level.push({ parent: node, next: 0 });
+      if (level.length < deepestElement) continue;
+      flatten(node);
+      level.pop();
     }
   }
   return root;

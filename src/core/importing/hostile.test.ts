@@ -34,6 +34,30 @@ describe("hostile input", () => {
     expect(document.textContent).toBe("xy".repeat(12_000));
   });
 
+  it.each([
+    ["beside each other", "<p>x</p>".repeat(100_000)],
+    ["in each other", `${"<div>".repeat(100_000)}x`],
+    ["that are tables", `${"<table><tr><td>".repeat(50_000)}x`],
+    ["with ever the same words", `<p>${"word ".repeat(200_000)}</p>`],
+  ])(
+    "of 100,000 elements %s is read",
+    (_name, html) => {
+      expect(importHtml(html).document.textContent).toMatch(/^(x|word ?)+$/);
+    },
+    60_000,
+  );
+
+  it("with many rules for many elements is read, and that some do not hold is said", () => {
+    const { notes } = importHtml(
+      `<style>${".a{color:red}".repeat(5000)}</style>${"<p class=a>x</p>".repeat(200)}`,
+    );
+    expect(notes.find(({ code }) => code === "style-rule")).toMatchObject({
+      outcome: "lost",
+      what: "the style sheet",
+      at: "message",
+    });
+  });
+
   it("with a selector that looks everywhere costs no more than its share", () => {
     const style = `<style>${"div div div div div div div em{color:red}".repeat(20)}</style>`;
     expectSound(`${style}${"<div>".repeat(400)}<em>Deep</em>`);

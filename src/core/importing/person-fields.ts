@@ -5,7 +5,7 @@
 import { Fragment, type Node } from "prosemirror-model";
 import { fieldLink, fieldNames, fieldValue, type FieldName, type Person } from "../people";
 import { link, schema } from "../signature";
-import { wholeWordAt } from "../values";
+import { wholeWordAt, append } from "../values";
 
 export interface FieldOffer {
   readonly field: FieldName;
@@ -155,7 +155,7 @@ export function takeFields(document: Node, offers: readonly FieldOffer[], person
       const position = start + offset;
       const inside = sorted.filter(({ from, to }) => from < position + child.nodeSize && to > position);
       if (inside.length === 0) children.push(child);
-      else if (child.isText) children.push(...withFields(child, position, inside, person));
+      else if (child.isText) append(children, withFields(child, position, inside, person));
       else children.push(rebuilt(child, position + 1));
     });
     return node.copy(Fragment.fromArray(children));

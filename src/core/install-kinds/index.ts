@@ -1,2 +1,13 @@
-export { type CodeContent, codeContents, type InstallForm, installForms, type InstallUse, installUses, type KitKind, kitKinds, picturePlaces, type PicturesIn } from "./kinds";
+export {
+  type CodeContent,
+  codeContents,
+  type InstallForm,
+  installForms,
+  type InstallUse,
+  installUses,
+  type KitKind,
+  kitKinds,
+  picturePlaces,
+  type PicturesIn,
+} from "./kinds";
 export { installSteps } from "./steps";

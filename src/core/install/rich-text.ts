@@ -3,6 +3,7 @@
  * type, colours and links, and the pictures that are given. It is written from compiled HTML, which holds all of that
  * on its elements. Lengths are twips, of which a CSS px has 15; type is in half points. ASCII only.
  */
+import { append } from "../values";
 import { channelsOf, toHex } from "../color";
 import {
   attributeOf,
@@ -188,7 +189,7 @@ class RichTextWriter {
         // A picture that is a block in a link is a line by its link.
         if (isBlock(node) && !linked) {
           close(type);
-          found.push(...this.block(node, own));
+          append(found, this.block(node, own));
         } else if (node.tagName === "br") runs += "\\line ";
         else if (node.tagName === "img") runs += this.picture(node, own);
         else if (node.tagName !== "a") walk(node, own, linked);

@@ -1,4 +1,6 @@
 /** Boxes: px, origin at the top left of what they stand in, y down. */
+import { largest, smallest } from "../values";
+
 export interface Box {
   readonly left: number;
   readonly top: number;
@@ -8,13 +10,13 @@ export interface Box {
 
 /** The box around some boxes; there is at least one. */
 export function around(boxes: readonly Box[]): Box {
-  const left = Math.min(...boxes.map((box) => box.left));
-  const top = Math.min(...boxes.map((box) => box.top));
+  const left = smallest(boxes.map((box) => box.left));
+  const top = smallest(boxes.map((box) => box.top));
   return {
     left,
     top,
-    width: Math.max(...boxes.map((box) => box.left + box.width)) - left,
-    height: Math.max(...boxes.map((box) => box.top + box.height)) - top,
+    width: largest(boxes.map((box) => box.left + box.width)) - left,
+    height: largest(boxes.map((box) => box.top + box.height)) - top,
   };
 }
 

@@ -1,4 +1,5 @@
 /** Whose details strain a layout most. */
+import { largest, smallest } from "../values";
 import type { Node } from "prosemirror-model";
 import { compile } from "../compile";
 import type { Person } from "../people";
@@ -9,7 +10,10 @@ const base = "https://pictures.example";
 /** Characters of the longest line that a signature has for a person. */
 function longestLine(document: Node, person: Person): number {
   const text = compile(document, { destination: "plain-text", person, base });
-  return Math.max(0, ...text.split("\n").map((line) => [...line].length));
+  return largest(
+    text.split("\n").map((line) => [...line].length),
+    0,
+  );
 }
 
 /**
@@ -38,5 +42,5 @@ export function shortestPerson<P extends { readonly person: Person }>(
 ): P | null {
   const lengths = people.map(({ person }) => longestLine(document, person));
   if (new Set(lengths).size <= 1 && people.length > 1) return null;
-  return people[lengths.indexOf(Math.min(...lengths))] ?? null;
+  return people[lengths.indexOf(smallest(lengths))] ?? null;
 }

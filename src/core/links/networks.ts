@@ -1,11 +1,16 @@
 /** Kinds of network: the user's own list of places where people and organisations have a page under a handle. */
 import { isContentHash } from "../addresses";
-import { describeValue, object, words, type TypeOf } from "../values";
+import { glyphList } from "../icons";
+import { describeValue, nameOf, object, type TypeOf, words } from "../values";
 import { mendWeb } from "./web";
 
 /** Whether a pattern is a web address with at most one slot for the handle. */
 export const isNetworkPattern = (pattern: string): boolean =>
   /^https?:\/\/[^\s/{}]+\/[^\s{}]*(?:\{handle\}[^\s{}]*)?$/i.test(pattern);
+
+const own = "own:";
+const isOwnIcon = (glyph: string): boolean => glyph.startsWith(own) && isContentHash(glyph.slice(own.length));
+const isDrawn = (glyph: string): boolean => glyphList.some(({ name }) => name === glyph);
 
 const patternWords = words("An address pattern", 300, "Say where its pages are.");
 
@@ -15,9 +20,13 @@ export const networkKind = object({
       ? null
       : "A network's id has small letters, digits and hyphens only.",
   ),
-  name: words("A network's name", 60, "A network needs a name."),
+  name: nameOf("A network's name", 60, "A network needs a name."),
   /** What stands for it: the name of a drawn glyph, or `own:` and the hash of an icon of the user's own. */
-  glyph: words("A network's icon", 60),
+  glyph: describeValue<string, "glyph">("glyph", (value) =>
+    typeof value === "string" && (value === "" || isDrawn(value) || isOwnIcon(value))
+      ? null
+      : "A network's icon is one of the drawn glyphs, or one of your own.",
+  ),
   /** Where its pages are: the handle follows, or goes where `{handle}` stands. */
   pattern: describeValue<string, "pattern">(
     "pattern",
@@ -36,11 +45,9 @@ export interface NetworkPage {
   readonly handle: string;
 }
 
-const own = "own:";
-
 /** The hash of the user's own icon that stands for a network, or null where a drawn glyph does. */
 export const ownIconOf = ({ glyph }: Pick<NetworkKind, "glyph">): string | null =>
-  glyph.startsWith(own) && isContentHash(glyph.slice(own.length)) ? glyph.slice(own.length) : null;
+  isOwnIcon(glyph) ? glyph.slice(own.length) : null;
 
 const slot = "{handle}";
 

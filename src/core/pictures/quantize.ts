@@ -3,6 +3,7 @@
  * few rounds of moving each colour to the middle of the pixels that are nearest to it. Pixels are RGBA; a pixel
  * less than half opaque becomes wholly clear, any other wholly opaque, since a GIF knows nothing in between.
  */
+import { largest, smallest } from "../values";
 import { byteAt, colorAt, type Pixels } from "./pixels";
 
 interface Bin {
@@ -45,7 +46,7 @@ function boxOf(bins: readonly Bin[]): Box {
   let [channel, widest] = ["red" as Box["channel"], -1];
   for (const candidate of channels) {
     const values = bins.map((bin) => meanOf(bin, candidate));
-    const side = Math.max(...values) - Math.min(...values);
+    const side = largest(values) - smallest(values);
     if (side > widest) [channel, widest] = [candidate, side];
   }
   const pixels = bins.reduce((sum, { count }) => sum + count, 0);

@@ -2,7 +2,7 @@
  * Writing a binary property list, version 00: objects one after another, a table of their offsets, and a trailer that says
  * how both are read. Equal strings are written once.
  */
-import { joinBytes } from "../values";
+import { joinBytes, append } from "../values";
 import { PlistAtom, type PlistValue } from "./read-plist";
 
 const isBytes = (value: PlistValue): value is Uint8Array => value instanceof Uint8Array;
@@ -31,7 +31,7 @@ const isAscii = (text: string): boolean => /^[\x00-\x7f]*$/.test(text);
 function stringBytes(text: string): readonly number[] {
   if (isAscii(text)) return [...marker(0x5, text.length), ...[...text].map((letter) => letter.charCodeAt(0))];
   const units: number[] = [];
-  for (let at = 0; at < text.length; at++) units.push(...integer(text.charCodeAt(at), 2));
+  for (let at = 0; at < text.length; at++) append(units, integer(text.charCodeAt(at), 2));
   return [...marker(0x6, text.length), ...units];
 }
 

@@ -2,6 +2,7 @@
  * Pieces: what of a design is looked for as one. A picture is one; a text is several, of about a word or two, since it may
  * be broken into lines elsewhere; of a border or a filled cell it is each side.
  */
+import { append } from "../values";
 import { around, inLines, type Box, type DrawnWord } from "../layout";
 import type { DrawnDesign, WordedPart } from "./design";
 
@@ -35,7 +36,7 @@ function runsOf(words: readonly DrawnWord[]): readonly (readonly number[])[] {
     const rest = runs.at(-1);
     if (rest && runs.length > 1 && widthOf(rest) < tellingWidth / 2) {
       runs.pop();
-      runs.at(-1)?.push(...rest);
+      append(runs.at(-1) ?? [], rest);
     }
     return runs.map((run) => run.map(({ index }) => index));
   });

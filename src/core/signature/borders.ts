@@ -2,6 +2,7 @@
  * The borders between cells. They collapse (CSS Tables 3, section 4.4): where two cells meet there is one,
  * the wider of the two that they declare, and each of them gives up half of its width. Lengths in px.
  */
+import { largest } from "../values";
 import { cell } from "./kinds/cell-attributes";
 import type { CellPlace, TableMap } from "./table-map";
 import type { Border, SideName } from "./values";
@@ -51,7 +52,10 @@ export function borderOn(map: Grid, place: CellPlace, side: SideName): Border | 
 /** The half of each border at the table's left and right edge that lies outside its cells: the widest of each. */
 export function outerHalves(map: Grid): { readonly left: number; readonly right: number } {
   const widestAt = (side: "left" | "right", at: (place: CellPlace) => boolean): number =>
-    Math.max(0, ...map.places.filter(at).map((place) => borderOn(map, place, side)?.width ?? 0)) / 2;
+    largest(
+      map.places.filter(at).map((place) => borderOn(map, place, side)?.width ?? 0),
+      0,
+    ) / 2;
   return {
     left: widestAt("left", ({ column }) => column === 0),
     right: widestAt("right", ({ column, colspan }) => column + colspan === map.columns),

@@ -1,4 +1,5 @@
 export { build, style, type CellPlan } from "./builder";
+export { mostParts, outgrown } from "./bounds";
 export { blankSignature } from "./create";
 export {
   attributesIn,

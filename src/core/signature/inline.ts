@@ -2,6 +2,7 @@
  * Writing a run of inline content: what an empty field takes with it, which separators disappear, which
  * pieces share one link, and how text carries its styling so that no client recolours it. Sizes in px.
  */
+import { append } from "../values";
 import type { Mark, Node } from "prosemirror-model";
 import { publicAddress } from "../addresses";
 import { element, escapeText, type Declarations } from "../html";
@@ -121,7 +122,8 @@ function visibleRuns(nodes: readonly Node[], writing: Writing, read: ReadPieces)
       if (piece.role === "nothing") continue;
       const run: Run = { piece, marks: node.marks, link: href ?? piece.link };
       if (piece.role === "content") {
-        shown.push(...waiting, run);
+        append(shown, waiting);
+        shown.push(run);
         waiting = [];
         content = true;
       } else if (piece.role === "break") {

@@ -2,6 +2,7 @@
  * Where each cell of a table lies. A position is a (row, column) pair, counted from 0 at the top left; a cell
  * with spans covers several. Widths are px. Maps are cached by table node, which never changes.
  */
+import { largest } from "../values";
 import type { Node } from "prosemirror-model";
 import { outerHalves, sidesOf } from "./borders";
 import { leastWidth } from "./kind";
@@ -62,7 +63,7 @@ function countColumns(table: Node): number {
         widths[r] = (widths[r] ?? 0) + colspan;
     });
   });
-  return Math.max(0, ...widths);
+  return largest(widths, 0);
 }
 
 function computeMap(table: Node): TableMap {
@@ -124,7 +125,7 @@ function widened(
   const widths = [...given];
   const byColumns = [...map.places].sort((one, other) => one.colspan - other.colspan);
   for (const place of byColumns) {
-    const least = Math.max(0, ...place.node.children.map(leastWidth));
+    const least = largest(place.node.children.map(leastWidth), 0);
     if (least === 0) continue;
     const last = Math.min(map.columns, place.column + place.colspan) - 1;
     const covered = widths.slice(place.column, last + 1).reduce((sum, width) => sum + width, 0);

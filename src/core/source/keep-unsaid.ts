@@ -7,7 +7,7 @@ import { Fragment, type Mark, type Node } from "prosemirror-model";
 import { pairChildren, type Worth } from "../importing";
 import type { Person } from "../people";
 import { alignChildren, fieldText, personField } from "../signature";
-import { wholeWordAt } from "../values";
+import { wholeWordAt, append } from "../values";
 import { drawnWords } from "./drawn-words";
 
 const same = (one: unknown, other: unknown): boolean => JSON.stringify(one) === JSON.stringify(other);
@@ -104,9 +104,9 @@ function keepChildren(own: Node, before: Node, after: Node, person: Person | nul
     if (unit.single && only && current)
       kept.push(keepUnsaid(only, before.child(pair.before), current, person));
     else if (!unit.single && stays(unit)) {
-      if (pair.before === unit.from) kept.push(...unit.own);
+      if (pair.before === unit.from) append(kept, unit.own);
     } else if (current) kept.push(current);
-    if (pair.before === unit.to - 1) kept.push(...unit.unsaid);
+    if (pair.before === unit.to - 1) append(kept, unit.unsaid);
   }
   return kept;
 }

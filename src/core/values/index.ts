@@ -17,6 +17,7 @@ export {
   count,
   flag,
   milliseconds,
+  nameOf,
   numberIn,
   px,
   ratio,
@@ -32,5 +33,6 @@ export { complain, complaintOf, describeValue, type Check, type TypeOf, type Val
 export { textSize } from "./text-size";
 export { bytesOf, lettersOf } from "./byte-letters";
 export { joinBytes } from "./join-bytes";
+export { append, largest, smallest } from "./extremes";
 export { wordTable } from "./word-table";
 export { wholeWordAt } from "./whole-words";

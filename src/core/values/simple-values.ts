@@ -88,6 +88,24 @@ export const text = (longest: number): TextValue => ({
   longest,
 });
 
+/** Letters that turn the direction of what follows them, and would disorder a line of a list (Unicode UAX 9). */
+const turning = /[\u200e\u200f\u061c\u202a-\u202e\u2066-\u2069]/;
+
+/** What somebody calls a thing: {@link words} on one line, none of which turn what stands beside them. */
+export const nameOf = (what: string, most: number, missing: string | null = null): TextValue => {
+  const said = words(what, most, missing);
+  return {
+    ...said,
+    check: (value) =>
+      said.check(value) ??
+      (/[\n\t]/.test((value as string).trim())
+        ? `${what} stands on one line.`
+        : turning.test(value as string)
+          ? `${what} has no characters that turn the direction of writing.`
+          : null),
+  };
+};
+
 /**
  * Text that a person types into a field, taken without space around it. `what` is what it is, with a capital and an
  * article; `missing` is said where there must be some.

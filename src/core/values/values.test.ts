@@ -1,16 +1,20 @@
 import { describe, expect, expectTypeOf, it } from "vitest";
 import {
+  append,
   choice,
   color,
   complaintOf,
   count,
   flag,
+  largest,
   list,
   maybe,
+  nameOf,
   numberIn,
   object,
   optional,
   px,
+  smallest,
   tagged,
   text,
   words,
@@ -22,6 +26,36 @@ const plate = object(
   { color, margin: px(0, 200, 0.5), line: optional(px(1, 8)), note: maybe(text(5)) },
   "a plate",
 );
+
+describe("extremes", () => {
+  it("are found of more numbers than a call takes arguments, and of none", () => {
+    const many = Array.from({ length: 300_000 }, (_unused, index) => index - 5);
+    expect([largest(many), smallest(many), largest([]), smallest([], 7), largest([3], 9)]).toEqual([
+      299_994,
+      -5,
+      -Infinity,
+      7,
+      9,
+    ]);
+    const list: number[] = [];
+    append(list, many);
+    expect(list).toHaveLength(300_000);
+  });
+});
+
+describe("a name", () => {
+  const name = nameOf("A signature's name", 5, "A signature needs a name.");
+
+  it.each([
+    ["Press", null],
+    ["مكتب", null],
+    ["  ", "A signature needs a name."],
+    ["Presses", "A signature's name has at most 5 characters."],
+    ["a\nb", "A signature's name stands on one line."],
+    ["a\u0000b", "A signature's name has no control characters."],
+    ["a\u202eb", "A signature's name has no characters that turn the direction of writing."],
+  ])("of %j is told what is wrong with it", (given, complaint) => expect(name.check(given)).toBe(complaint));
+});
 
 describe("a number", () => {
   it.each([0.5, 8, 1.5])("%s lies on its grid", (value) => {

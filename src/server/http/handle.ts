@@ -21,9 +21,34 @@ type Handler<P extends string, Query, Body, Answer, Form> = (
   asked: Asked<P, Query, Body>,
 ) => Promise<Answering<Answer, Form>>;
 
-async function readJson(request: Request): Promise<unknown> {
+const tooLarge = (most: number): Refusal =>
+  new Refusal(
+    413,
+    "too-many-bytes",
+    `What was sent is larger than ${Math.round(most / 1024 / 1024)} MB. Nothing was changed.`,
+  );
+
+/** A body as text. Refuses what is over so many bytes as soon as that shows. */
+async function readText(request: Request, most: number): Promise<string> {
+  if (Number(request.headers.get("content-length") ?? 0) > most) throw tooLarge(most);
+  const chunks: Uint8Array[] = [];
+  const reader = request.body?.getReader();
+  let size = 0;
+  for (let read = await reader?.read(); read && !read.done; read = await reader?.read()) {
+    size += read.value.length;
+    if (size > most) {
+      await reader?.cancel();
+      throw tooLarge(most);
+    }
+    chunks.push(read.value);
+  }
+  return new TextDecoder().decode(Buffer.concat(chunks));
+}
+
+async function readJson(request: Request, most: number): Promise<unknown> {
+  const text = await readText(request, most);
   try {
-    return await request.json();
+    return JSON.parse(text) as unknown;
   } catch {
     throw new Refusal(400, "bad-input", "The request is not JSON.");
   }
@@ -38,7 +63,9 @@ export const handle = <P extends string, Query, Body, Answer, Form extends "json
     const query = endpoint.query
       ? await readInput(endpoint.query, Object.fromEntries(new URL(request.url).searchParams))
       : (null as Query);
-    const body = endpoint.body ? await readInput(endpoint.body, await readJson(request)) : (null as Body);
+    const body = endpoint.body
+      ? await readInput(endpoint.body, await readJson(request, endpoint.mostBody))
+      : (null as Body);
     const file = endpoint.file === null ? null : await readFile(request, endpoint.file);
     const answer: unknown = await handler({
       params,

@@ -2,6 +2,7 @@
  * What a document engine draws of a message, written as HTML of which a browser draws the same. Lengths in px. The tables
  * have been carried out before; this is what is left of rows, borders, paragraphs, links, pictures and hidden elements.
  */
+import { largest } from "../../values";
 import {
   attributeOf,
   declarationText,
@@ -108,17 +109,17 @@ function equaliseRowPadding(row: Element, report: Report): void {
     const paddings = cells.map(
       (cell) => paddingSide(declarationsOf(cell), side, () => sizeOf(cell)) ?? cellPadding(cell),
     );
-    const largest = Math.max(...paddings);
-    if (paddings.every((padding) => padding === largest)) continue;
+    const most = largest(paddings);
+    if (paddings.every((padding) => padding === most)) continue;
     report(
       "row-padding-equalised",
       `padding-${side} ${paddings.map((padding) => `${padding}px`).join(", ")}`,
-      `every cell of the row gets ${largest}px`,
+      `every cell of the row gets ${most}px`,
     );
     for (const cell of cells)
       setDeclarations(cell, [
         ...declarationsOf(cell),
-        { property: `padding-${side}`, value: `${largest}px`, mark: "" },
+        { property: `padding-${side}`, value: `${most}px`, mark: "" },
       ]);
   }
 }

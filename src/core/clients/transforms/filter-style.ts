@@ -1,4 +1,5 @@
 /** Takes out of a style attribute what the tables say a kind of client drops, and puts in what it becomes. */
+import { append } from "../../values";
 import { declarationText, parseDeclarations, type Declaration } from "../../html";
 import { remember } from "../../memory";
 import type { Change } from "../changes";
@@ -27,7 +28,7 @@ function filter(style: string, tagName: string, facts: KindFacts): FilteredStyle
       changes.push({ code: "declaration-dropped", what: declaration.property, reason });
     else {
       changes.push({ code: "declaration-changed", what, reason });
-      kept.push(...outcome);
+      append(kept, outcome);
     }
   }
   if (changes.length === 0) return { text: style, changes };

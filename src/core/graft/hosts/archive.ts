@@ -1,4 +1,5 @@
 /** A browser's web archive, as a binary property list or as an XML one. */
+import { largest } from "../../values";
 import { bytesOfBase64, base64 } from "../../mail";
 import { PlistAtom, readBinaryPlist, writeBinaryPlist, type PlistValue } from "../../plist";
 import { escapeText } from "../../html";
@@ -108,7 +109,7 @@ function valuesIn(
 function inLinesOf(old: string, bytes: Uint8Array): string {
   const [indent = ""] = /^\s*/.exec(old) ?? [];
   const [end = ""] = /\s*$/.exec(old) ?? [];
-  const width = Math.max(...old.split(/\r\n|\r|\n/).map((line) => line.trim().length));
+  const width = largest(old.split(/\r\n|\r|\n/).map((line) => line.trim().length));
   const all = base64(bytes);
   if (!/\S\s+\S/.test(old) && !/[\r\n]/.test(indent)) return `${indent}${all}${end}`;
   const lines = all.match(new RegExp(`.{1,${Math.max(20, width)}}`, "g")) ?? [];

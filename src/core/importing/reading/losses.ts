@@ -1,5 +1,5 @@
 /** What is left out of a message, told with every text, link and picture in it, so that nothing is lost unsaid. */
-import { wordTable } from "../../values";
+import { wordTable, append } from "../../values";
 import { attributeOf, isElement, isText, walkLeaves, type Element } from "../../html";
 import type { Reporter } from "../report";
 import { asRead, leadingTo } from "../style/cascade";
@@ -51,7 +51,7 @@ function linksIn(parts: readonly Part[]): ReadonlySet<string> {
     else if (part.kind === "icons") for (const { look } of part.icons) take(look);
     else if (part.kind === "picture") take(part.look);
     else if (part.kind === "button") found.add(part.link);
-    else if (part.kind === "table") for (const cell of part.cells) waiting.push(...cell.parts);
+    else if (part.kind === "table") for (const cell of part.cells) append(waiting, cell.parts);
   }
   return found;
 }
@@ -90,7 +90,7 @@ export class Losses {
       }
       const source = one.tagName === "img" ? attributeOf(one, "src") : null;
       if (source) say(one, "lost", "picture", source, reason);
-      waiting.push(...one.childNodes.filter(isElement));
+      append(waiting, one.childNodes.filter(isElement));
     }
   }
 
@@ -109,7 +109,7 @@ export class Losses {
             : "there is nothing in it to click on";
         this.reporter.say(one, "lost", "link", href, reason);
       }
-      waiting.push(...one.childNodes.filter(isElement));
+      append(waiting, one.childNodes.filter(isElement));
     }
   }
 }

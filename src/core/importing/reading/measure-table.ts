@@ -2,6 +2,7 @@
  * How wide the columns of a foreign table are: what its cells say, in the room that there is, and where they say nothing
  * what their content needs (CSS Tables 3, section 4). Whole px.
  */
+import { largest } from "../../values";
 import { wordWidth } from "../../layout";
 import { widest } from "../../signature";
 import type { Length } from "../style/look";
@@ -51,7 +52,7 @@ export function naturalWidth(part: Part): number {
       return part.picture.width;
     case "icons": {
       const widths = part.icons.map(({ picture }) => (picture.width * part.size) / picture.height);
-      if (part.stacked) return Math.max(...widths);
+      if (part.stacked) return largest(widths);
       const across = part.columns || widths.length;
       return widths.slice(0, across).reduce((sum, width) => sum + width, 0) + part.gap * (across - 1);
     }
@@ -86,7 +87,7 @@ export const buttonWidth = (part: Part & { kind: "button" }): number =>
   part.width || Math.ceil(naturalWidth(part)) + 1;
 
 const contentWidth = (cell: GridCell, around: Around): number => {
-  const wide = Math.max(0, ...cell.parts.map(naturalWidth));
+  const wide = largest(cell.parts.map(naturalWidth), 0);
   const words = cell.parts.some((part) => part.kind === "line" && naturalWidth(part) === wide);
   return (words && wide > 0 ? Math.ceil(wide) + slack : wide) + around(cell);
 };
@@ -114,7 +115,10 @@ function leastOf(part: Part): number {
         if (inline.kind === "picture") return Math.max(most, inline.picture.width);
         if (inline.kind === "break") return most;
         const words = (inline.look.upperCase ? inline.text.toUpperCase() : inline.text).split(/[ -]/);
-        return Math.max(most, ...words.map((word) => wordWidth(word, inline.look)));
+        return largest(
+          words.map((word) => wordWidth(word, inline.look)),
+          most,
+        );
       }, 0);
     default:
       return naturalWidth(part);
@@ -126,10 +130,9 @@ function shrink(widths: number[], { cells }: TablePart, amount: number, around: 
   const least: number[] = widths.map(() => 0);
   for (const cell of cells)
     if (cell.colspan === 1)
-      least[cell.column] = Math.max(
-        least[cell.column] ?? 0,
-        around(cell),
-        ...cell.parts.map((part) => leastOf(part) + around(cell)),
+      least[cell.column] = largest(
+        cell.parts.map((part) => leastOf(part) + around(cell)),
+        Math.max(least[cell.column] ?? 0, around(cell)),
       );
   const spare = widths.map((width, column) => Math.max(0, width - (least[column] ?? 0)));
   const total = sum(spare);

@@ -1,4 +1,5 @@
 /** Picture maps: few clients read them, so that a picture takes the first of its links. */
+import { append } from "../../values";
 import { attributeOf, isElement, type Element } from "../../html";
 import type { Reporter } from "../report";
 import { leadingTo } from "../style/cascade";
@@ -16,7 +17,7 @@ function areasByMap(body: Element): ReadonlyMap<string, readonly Element[]> {
           name,
           one.childNodes.filter(isElement).filter(({ tagName }) => tagName === "area"),
         );
-    } else waiting.push(...one.childNodes.filter(isElement));
+    } else append(waiting, one.childNodes.filter(isElement));
   }
   return maps;
 }

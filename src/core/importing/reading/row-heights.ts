@@ -1,6 +1,6 @@
 /** How high rows and lines are: what they say, where that is more than what is in them needs. Lengths in px. */
 import { row } from "../../signature";
-import { within } from "../../values";
+import { within, largest } from "../../values";
 import { lineHeightOf } from "../style/look";
 import { isBlankPart, type LinePart } from "./parts";
 import type { SizedCell } from "./size-table";
@@ -23,9 +23,12 @@ export function heightOfRow(cells: readonly SizedCell[], emptyLine: number): num
   const own = cells.filter(({ rowspan }) => rowspan === 1);
   const blank =
     own.length > 0 && own.length === cells.length && own.every(({ parts }) => parts.every(isBlankPart));
-  const needed = Math.max(0, ...own.map((cell) => neededHeight(cell)));
+  const needed = largest(
+    own.map((cell) => neededHeight(cell)),
+    0,
+  );
   if (blank) {
-    const height = Math.max(...own.map((cell) => Math.max(cell.height ?? 0, neededHeight(cell))));
+    const height = largest(own.map((cell) => Math.max(cell.height ?? 0, neededHeight(cell))));
 
     const declared = own.some((cell) => cell.height !== null);
     return !declared && Math.round(height) === emptyLine
@@ -34,7 +37,10 @@ export function heightOfRow(cells: readonly SizedCell[], emptyLine: number): num
         ? within(rowHeight, height)
         : null;
   }
-  const declared = Math.max(0, ...own.map(({ height }) => height ?? 0));
+  const declared = largest(
+    own.map(({ height }) => height ?? 0),
+    0,
+  );
   const everywhere = own.length > 0 && own.every(({ height }) => height === declared);
   return declared >= 1 && (declared > needed + 1 || (everywhere && declared >= needed - 1))
     ? within(rowHeight, declared)

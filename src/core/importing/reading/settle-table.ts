@@ -2,6 +2,7 @@
  * What a table of foreign HTML is in a signature: a gap, a divider, a button, a row of icons, a wrapper that carries
  * nothing, or a table. Each is told by its geometry and content, never by names. Lengths in px.
  */
+import { largest, smallest } from "../../values";
 import { signatureSettings } from "../../signature";
 import { lineHeightOf } from "../style/look";
 import {
@@ -103,8 +104,11 @@ function asButton(table: TablePart): ButtonPart | null {
   const sideways = padding.left + padding.right;
   const width = declared ?? (own === null ? null : cell.wholeWidth ? own : own + sideways);
   // Some buttons are as high as one line of them: what is more than text needs is padding.
-  const tall = Math.max(...runs.map(({ look }) => lineHeightOf(look)), lineHeightOf(line.look));
-  const size = Math.max(...runs.map(({ look }) => look.size));
+  const tall = largest(
+    runs.map(({ look }) => lineHeightOf(look)),
+    lineHeightOf(line.look),
+  );
+  const size = largest(runs.map(({ look }) => look.size));
   const within = tall > size * 1.8 ? tall - size * signatureSettings.attributes.lineHeight.default : 0;
   return {
     kind: "button",
@@ -146,7 +150,7 @@ const mostOf = (numbers: readonly number[]): number => {
 /** Whether pictures are of one height, as far as eyes tell. */
 const alike = (icons: readonly IconInline[]): boolean => {
   const heights = icons.map(({ picture }) => picture.height);
-  return Math.max(...heights) <= largestIcon && Math.max(...heights) - Math.min(...heights) <= 2;
+  return largest(heights) <= largestIcon && largest(heights) - smallest(heights) <= 2;
 };
 
 function asIcons(table: TablePart): IconsPart | null {
@@ -178,7 +182,7 @@ function asIcons(table: TablePart): IconsPart | null {
   const [first] = icons;
   if (!first || icons.length < 2 || !alike(icons)) return null;
   const rows = byRow.filter((count) => count > 0);
-  const across = Math.max(...rows);
+  const across = largest(rows);
   if (rows.slice(0, -1).some((count) => count !== across)) return null;
   const stacked = across === 1;
   const vertical = stacked

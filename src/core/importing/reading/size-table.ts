@@ -2,6 +2,7 @@
  * Tables with the widths of their columns worked out from outside in, and none of them deeper than a document holds: what
  * lies deeper becomes rows and columns of the table around it, at the same places. Whole px.
  */
+import { largest } from "../../values";
 import type { Element } from "../../html";
 import type { Sides } from "../../signature";
 import type { Reporter } from "../report";
@@ -84,7 +85,7 @@ interface Placed {
 
 function gridOf(placed: readonly Placed[], table: SizedTable): SizedTable {
   const edges = mergedEdges(placed.flatMap(({ left, right }) => [left, right]));
-  const rows = Math.max(...placed.map(({ bottom }) => bottom));
+  const rows = largest(placed.map(({ bottom }) => bottom));
   return {
     ...table,
     rows,
@@ -174,14 +175,17 @@ function expanded(table: SizedTable, cell: SizedCell, reporter: Reporter): Sized
   const right = edges[cell.column + cell.colspan] ?? left + 1;
   const inner = Math.max(1, right - left - cell.padding.left - cell.padding.right);
   const placed = rowsOf(cell, inner);
-  const count = Math.max(...placed.map(({ bottom }) => bottom));
+  const count = largest(placed.map(({ bottom }) => bottom));
   const added = Math.max(0, count - cell.rowspan);
   const lastRow = cell.row + cell.rowspan - 1;
   /** The row of the outer table in which a row of the inner one begins. */
   const rowAt = (row: number): number => (row >= count ? lastRow + added + 1 : cell.row + row);
   if (isDrawn(cell) && cell.radius > 0)
     reporter.say(cell.element, "lost", "border", "border-radius", "only a button has round corners");
-  const widest = Math.max(inner, ...placed.map((one) => one.right));
+  const widest = largest(
+    placed.map((one) => one.right),
+    inner,
+  );
   const moved = placed.map(({ cell: own, ...at }): Placed => {
     const first = {
       top: at.top === 0,

@@ -107,6 +107,9 @@ function fontFaceName(rule: Atrule): string {
   return family;
 }
 
+/** How many rules are held against elements before the rest of a message is read without them. */
+const mostAsked = 500_000;
+
 /** Reads the style elements of a message, in their order. Never throws. */
 export function readStyleSheets(styles: readonly Element[], reporter: Reporter): StyleSheets {
   const buckets = new Map<string, SheetRule[]>();
@@ -127,14 +130,25 @@ export function readStyleSheets(styles: readonly Element[], reporter: Reporter):
     }
   }
   const nothing: readonly SheetRule[] = [];
+  let asked = 0;
   return {
     empty: buckets.size === 0,
     of: (element) => {
       if (buckets.size === 0) return nothing;
-      const found = keysOf(element).flatMap(
-        (key) => buckets.get(key)?.filter(({ matches }) => matches(element)) ?? [],
-      );
-      return found.sort((one, other) => one.specificity - other.specificity || one.order - other.order);
+      const rules = keysOf(element).flatMap((key) => buckets.get(key) ?? nothing);
+      asked += rules.length;
+      if (asked > mostAsked) {
+        reporter.sayOnce(
+          "lost",
+          "style-rule",
+          "the style sheet",
+          "it has too many rules for too many elements: from some element on it does not hold",
+        );
+        return nothing;
+      }
+      return rules
+        .filter(({ matches }) => matches(element))
+        .sort((one, other) => one.specificity - other.specificity || one.order - other.order);
     },
   };
 }

@@ -1,4 +1,5 @@
 /** Borders of a block of cells: around it, inside it, or on one side. Cells are given by their positions. */
+import { largest, smallest } from "../../values";
 import type { Node } from "prosemirror-model";
 import type { Transform } from "prosemirror-transform";
 import { placeAtOffset, tableMap, type CellPlace } from "../table-map";
@@ -17,10 +18,10 @@ interface Side {
 /** The rectangle that some places of one table span. */
 export function rectangleOf(places: readonly CellPlace[]): Rectangle {
   return {
-    top: Math.min(...places.map(({ row }) => row)),
-    left: Math.min(...places.map(({ column }) => column)),
-    bottom: Math.max(...places.map(({ row, rowspan }) => row + rowspan)),
-    right: Math.max(...places.map(({ column, colspan }) => column + colspan)),
+    top: smallest(places.map(({ row }) => row)),
+    left: smallest(places.map(({ column }) => column)),
+    bottom: largest(places.map(({ row, rowspan }) => row + rowspan)),
+    right: largest(places.map(({ column, colspan }) => column + colspan)),
   };
 }
 

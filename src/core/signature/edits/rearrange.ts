@@ -3,6 +3,7 @@
  * once, or with the very same one when nothing changes. Rows and columns count from 0. A place that the table
  * does not have throws a RangeError that names it.
  */
+import { largest, smallest } from "../../values";
 import type { Node } from "prosemirror-model";
 import type { Transform } from "prosemirror-transform";
 import { cellWith } from "../builder";
@@ -128,10 +129,10 @@ export function wholeCells(layout: TableLayout, given: Rectangle): Rectangle {
   for (;;) {
     const met = layout.cells.filter((cell) => meets(cell, rectangle));
     const grown = {
-      top: Math.min(...met.map((cell) => cell.row)),
-      left: Math.min(...met.map((cell) => cell.column)),
-      bottom: Math.max(...met.map((cell) => end(cell, "row"))),
-      right: Math.max(...met.map((cell) => end(cell, "column"))),
+      top: smallest(met.map((cell) => cell.row)),
+      left: smallest(met.map((cell) => cell.column)),
+      bottom: largest(met.map((cell) => end(cell, "row"))),
+      right: largest(met.map((cell) => end(cell, "column"))),
     };
     if (JSON.stringify(grown) === JSON.stringify(rectangle)) return grown;
     rectangle = grown;

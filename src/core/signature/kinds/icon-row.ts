@@ -7,7 +7,7 @@ import { element, px as length } from "../../html";
 import { iconLook, iconSize } from "../../icons";
 import type { Size } from "../../pictures";
 import { writeInline, writeInlinePlain } from "../inline";
-import { choice, count, optional, px } from "../../values";
+import { choice, count, optional, px, largest } from "../../values";
 import { attribute, describeAttributes, type AttributesOf } from "../description";
 import { blockKind, marked, partAttributes } from "../kind";
 import { widest } from "../values";
@@ -69,7 +69,7 @@ function gridOf(node: Node): {
   const columns = Array.from(
     { length: across },
     (_, column) =>
-      Math.max(...rows.map(({ [column]: icon }) => (icon ? image.of(icon).width : 0))) +
+      largest(rows.map(({ [column]: icon }) => (icon ? image.of(icon).width : 0))) +
       (column === across - 1 ? 0 : gap),
   );
   return { rows, columns, width: columns.reduce((sum, column) => sum + column, 0) };

@@ -6,7 +6,7 @@ import { writeInline, writeInlinePlain } from "../inline";
 import type { Settings } from "../settings";
 import { isBlank } from "../spaces";
 import { strutOf } from "../strut";
-import { choice, optional } from "../../values";
+import { choice, optional, largest } from "../../values";
 import { lineDirections, ownDirection } from "../direction";
 import { attribute, describeAttributes } from "../description";
 import { blockKind, marked, partAttributes } from "../kind";
@@ -60,7 +60,10 @@ export const lineKind = blockKind({
     ];
   },
   leastWidth: (node) =>
-    Math.max(0, ...children(node).map((child) => (image.is(child) ? image.of(child).width : 0))),
+    largest(
+      children(node).map((child) => (image.is(child) ? image.of(child).width : 0)),
+      0,
+    ),
   write(node, writing) {
     const { settings } = writing;
     const own = line.of(node);

@@ -2,6 +2,7 @@
  * Two documents that were both made from a third, merged by node: what one of them left alone is taken from the other.
  * Lines, marks and single attributes are the smallest things; where both changed one of those, they overlap.
  */
+import { append } from "../../values";
 import { Fragment, Mark, type Attrs, type Node } from "prosemirror-model";
 import { readSignature } from "../validate";
 import { alignChildren } from "./align";
@@ -93,11 +94,11 @@ function mergeChildren(base: Node, mine: Node, theirs: Node): Fragment | Overlap
   for (let index = 0; index <= base.childCount; index++) {
     const gap = mergeGap(ours.before[index] ?? [], others.before[index] ?? []);
     if (gap === overlap) return overlap;
-    merged.push(...gap);
+    append(merged, gap);
     if (index === base.childCount) break;
     const child = mergeChild(base.child(index), ours.became[index] ?? null, others.became[index] ?? null);
     if (child === overlap) return overlap;
-    merged.push(...child);
+    append(merged, child);
   }
   return Fragment.from(merged);
 }

@@ -1,4 +1,5 @@
 /** Every destination of a document for a person, in reading order: where it is used and what leads there. */
+import { append } from "../../values";
 import type { Node } from "prosemirror-model";
 import { detectLinks } from "../../links";
 import { fieldLink, type Person } from "../../people";
@@ -115,7 +116,7 @@ export function linksOf(document: Node, person: Person | null = null): readonly 
   document.descendants((node, position, parent) => {
     const made = madeLink(node, parent, position, person, settings);
     const last = found.at(-1);
-    if (!made) found.push(...ownLinks(node, position, person, settings));
+    if (!made) append(found, ownLinks(node, position, person, settings));
     else if (
       made.use === "text" &&
       last?.use === "text" &&

@@ -46,12 +46,14 @@ export const htmlOfLines = (text: string): string => escapeText(text).replaceAll
 const trueAddress = "data-address";
 
 /** HTML as it is drawn in a box: pictures that the client has itself, and those at invented addresses, from here. */
-export const drawnInBox = (html: string, pictures: Readonly<Record<string, string>> = {}): string =>
-  html.replace(/ src="(cid:|https?:\/\/)([^"]+)"/g, (whole, scheme: string, rest: string) => {
+export function drawnInBox(html: string, pictures: Readonly<Record<string, string>> = {}): string {
+  const own = new Map(Object.entries(pictures));
+  return html.replace(/ src="(cid:|https?:\/\/)([^"]+)"/g, (whole, scheme: string, rest: string) => {
     const address = scheme + rest;
-    const here = scheme === "cid:" ? (pictures[rest] ?? address) : drawnFrom(address);
+    const here = scheme === "cid:" ? (own.get(rest) ?? address) : drawnFrom(address);
     return here === address ? whole : ` src="${here.replaceAll("&", "&amp;")}" ${trueAddress}="${address}"`;
   });
+}
 
 /** What is copied from a screen here names pictures where they are drawn: they are where they truly are again. */
 const withTrueAddresses = (html: string): string =>
