@@ -44,8 +44,14 @@ async function rehearseInFolder(page: Page): Promise<void> {
   await page.getByRole("button", { name: "Rehearse it in the Mailroom" }).click();
   await choose(page.getByRole("combobox", { name: "Place the kit of" }), "Full");
   await page.getByText("7 pictures beside it").waitFor();
+  await page.locator(".granary iframe").contentFrame().getByText("Tamsin Okafor").first().waitFor();
+  await page.waitForLoadState("networkidle");
+  await page.waitForTimeout(600);
   await choose(page.getByRole("combobox", { name: /^Fresh leaves of tamsin/ }), "full");
-  await page.getByText("2 of 5 steps").waitFor();
+  await page.getByText("3 of 6 done").waitFor();
+  await page.evaluate(() => {
+    scrollTo(0, 0);
+  });
 }
 
 /** A letter from the webmail, answered from the file client, on the phone in the dark. */
