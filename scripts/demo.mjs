@@ -13,7 +13,8 @@ const help = `npm run demo -- [--port PORT] [--host ADDRESS] [--reset]
   --host    on which address to listen (default 127.0.0.1, this machine only)
   --reset   start over: throws away what was edited in the demo
 STILL_LINE_DATA names the folder for database and pictures (default .still-line/demo).
-STILL_LINE_PUBLIC_URL is the address under which recipients find the pictures.`;
+STILL_LINE_PUBLIC_URL is the address under which recipients find the pictures.
+STILL_LINE_HOSTS names the hosts under which it is opened besides this machine, with commas between.`;
 
 function readOptions() {
   try {

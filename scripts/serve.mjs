@@ -8,6 +8,17 @@ export function isPort(text) {
   return Number.isInteger(port) && port > 0 && port < 65536;
 }
 
+/** Says in one sentence what is wrong with the names that it is told to answer to; null where nothing is. */
+export function faultOfHosts(names = process.env.STILL_LINE_HOSTS ?? "") {
+  const wrong = names
+    .split(",")
+    .map((name) => name.trim())
+    .find((name) => !/^[\p{L}\p{N}.-]+$|^\[?[\da-f:.]+\]?$/iu.test(name) && names.trim() !== "");
+  return wrong === undefined
+    ? null
+    : `STILL_LINE_HOSTS holds names of hosts with commas between, without ports or paths, not “${wrong}”.`;
+}
+
 /** What a process of the built application finds in its environment; `data` is a whole path. */
 export const productionEnvironment = (data, port) => ({
   ...process.env,
@@ -20,10 +31,15 @@ export const productionEnvironment = (data, port) => ({
 
 /** Announces the address once it answers; `tryInstead` is a command for another port, said when it cannot start. */
 export function serve({ host, port, data, tryInstead = "npm start -- --port 4320" }) {
+  const fault = faultOfHosts();
+  if (fault) {
+    process.stderr.write(`${fault}\n`);
+    process.exit(2);
+  }
   const next = path.join(root, "node_modules", "next", "dist", "bin", "next");
   const server = spawn(process.execPath, [next, "start", "-H", host, "-p", port], {
     cwd: root,
-    env: productionEnvironment(data, port),
+    env: { ...productionEnvironment(data, port), STILL_LINE_HOST: host },
     stdio: ["ignore", "pipe", "inherit"],
   });
   let announced = false;

@@ -9,7 +9,8 @@ const help = `npm start -- [--port PORT] [--host ADDRESS]
   --port   where to listen (default 4310, or PORT)
   --host   on which address to listen (default 127.0.0.1, this machine only)
 STILL_LINE_DATA names the folder for database and pictures (default .still-line in the folder it is started in).
-STILL_LINE_PUBLIC_URL is the address under which recipients find the pictures.`;
+STILL_LINE_PUBLIC_URL is the address under which recipients find the pictures.
+STILL_LINE_HOSTS names the hosts under which it is opened besides this machine, with commas between.`;
 
 function main() {
   let values;

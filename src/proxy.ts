@@ -1,5 +1,9 @@
-/** The content security policy of every page: scripts by nonce only, and nothing from other sites but pictures. */
+/**
+ * What every page has: it is shown under names of our own only, and its content security policy has scripts by nonce only,
+ * and nothing from other sites but pictures.
+ */
 import { NextResponse, type NextRequest } from "next/server";
+import { whyNotOurs, whyRefused } from "./server/http/own-hosts";
 
 const development = process.env.NODE_ENV === "development";
 
@@ -22,6 +26,9 @@ function policy(nonce: string): string {
 }
 
 export function proxy(request: NextRequest): NextResponse {
+  const why = whyNotOurs(request);
+  // RFC 9110, 15.5.20: misdirected.
+  if (why) return new NextResponse(`${whyRefused[why]}\n`, { status: why === "other-host" ? 421 : 403 });
   const nonce = Buffer.from(crypto.randomUUID()).toString("base64");
   const headers = new Headers(request.headers);
   headers.set("x-nonce", nonce);

@@ -69,6 +69,8 @@ export interface RefusedFile {
 export interface AddedFiles {
   readonly originals: readonly Original[];
   readonly refused: readonly RefusedFile[];
+  /** Sentences about those that were taken, and of which something is not used. */
+  readonly notes: readonly string[];
 }
 
 /** What a recipe would come out as; sizes of the file are px, pictures are data addresses. */

@@ -7,7 +7,7 @@ import { expect, test } from "./test";
 import { serverPort } from "./server";
 
 const data = path.resolve(".still-line/e2e-demo");
-const port = String(serverPort + 2);
+const port = String(serverPort + 4);
 
 /** Runs the demo command until it prints its address; answers that address and the way to end it. */
 async function demo(...args: string[]): Promise<{ address: string; end: () => Promise<void> }> {

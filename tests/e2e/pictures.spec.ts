@@ -47,6 +47,16 @@ test("a hosted picture is served to anyone, for ever, with its own type", async 
     "x-content-type-options": "nosniff",
   });
   expect((await answer.body()).subarray(1, 4).toString()).toBe("PNG");
+  const etag = answer.headers().etag!;
+  const known = await request.get(source!, { headers: { "if-none-match": etag } });
+  expect([known.status(), (await known.body()).length]).toEqual([304, 0]);
+  const part = await request.get(source!, { headers: { range: "bytes=1-3" } });
+  expect([part.status(), await part.text()]).toEqual([206, "PNG"]);
+  const described = await request.head(source!);
+  expect([described.status(), described.headers()["content-length"]]).toEqual([
+    200,
+    String((await answer.body()).length),
+  ]);
   expect((await request.get(source!.replace(/[^/]+$/, "other.png"))).status()).toBe(404);
   expect((await request.get("/h/..%2f..%2fetc/passwd")).status()).toBe(404);
 });

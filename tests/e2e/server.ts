@@ -41,11 +41,15 @@ const ended = (child: ChildProcess): Promise<void> =>
     child.exitCode !== null || child.signalCode !== null ? resolve() : child.once("exit", () => resolve()),
   );
 
-/** Starts `next start` on loopback; resolves once it answers. */
-export async function startServer(data: string, port: number): Promise<TestServer> {
+/** Starts `next start` on loopback, with more settings where some are given; resolves once it answers. */
+export async function startServer(
+  data: string,
+  port: number,
+  settings: Readonly<Record<string, string>> = {},
+): Promise<TestServer> {
   const child = spawn(process.execPath, [next, "start", "-H", "127.0.0.1", "-p", String(port)], {
     cwd: root,
-    env: environment(data, port),
+    env: { ...environment(data, port), ...settings },
     stdio: ["ignore", "pipe", "pipe"],
   });
   let output = "";

@@ -93,6 +93,7 @@ export {
   loopPixelsNeeded,
   type PicturesLoop,
 } from "./loop-looks";
+export { isAnimatedPng } from "./animated-png";
 export { looksTheSame, measureDifference, type Difference } from "./measure-difference";
 export { byteAt, colorAt, hasTransparency, type Pixels } from "./pixels";
 export { countColors, quantize } from "./quantize";

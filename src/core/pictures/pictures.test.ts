@@ -40,6 +40,7 @@ describe("the real type of a file", () => {
     ["heic", bytes([0, 0, 0, 0x20], "ftypheic")],
     ["pdf", bytes("%PDF-1.7")],
     ["zip", bytes("PK", [3, 4])],
+    ["zip", bytes("PK", [5, 6])],
     ["html", bytes("\n <!DOCTYPE html><html>")],
     ["svg", bytes('<?xml version="1.0"?><svg xmlns="http://www.w3.org/2000/svg">')],
     ["unknown", bytes("hello")],

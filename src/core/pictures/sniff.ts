@@ -20,7 +20,8 @@ export function sniffType(bytes: Uint8Array): SniffedType {
     return brand.startsWith("avi") ? "avif" : "heic";
   }
   if (ascii(bytes, 0, 5) === "%PDF-") return "pdf";
-  if (startsWith(bytes, 0x50, 0x4b, 0x03, 0x04)) return "zip";
+  // A file in it, or at once the end of its directory where it is empty.
+  if (startsWith(bytes, 0x50, 0x4b, 0x03, 0x04) || startsWith(bytes, 0x50, 0x4b, 0x05, 0x06)) return "zip";
   const start = ascii(bytes, 0, 512)
     .replace(/^\u00ef\u00bb\u00bf/, "")
     .trimStart()

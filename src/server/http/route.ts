@@ -1,8 +1,9 @@
 /**
- * The frame around every route handler: requests from other sites are turned away, refusals become their
+ * The frame around every route handler: requests under other names and from other sites are turned away, refusals become their
  * status with a sentence, and anything unforeseen is logged and answered without its inside.
  */
 import { ValidationError } from "yup";
+import { whyNotOurs, whyRefused } from "./own-hosts";
 import { Refusal } from "./refusal";
 
 interface Context<P> {
@@ -12,12 +13,9 @@ interface Context<P> {
 type Handler<P> = (request: Request, params: P) => Promise<Response | object | void>;
 
 /** A page of another site may make a browser send requests here, but must not get them carried out. */
-function turnAwayOtherSites(request: Request): void {
-  const origin = request.headers.get("origin");
-  if (origin === null || request.method === "GET") return;
-  const host = request.headers.get("host");
-  if (!URL.canParse(origin) || new URL(origin).host !== host)
-    throw new Refusal(403, "other-site", "Changes are taken from Still Line's own pages only.");
+function turnAwayOthers(request: Request): void {
+  const why = whyNotOurs(request);
+  if (why) throw new Refusal(why === "other-host" ? 421 : 403, why, whyRefused[why]);
 }
 
 const failure = (status: number, code: string, message: string, details = {}): Response =>
@@ -27,7 +25,7 @@ export const route =
   <P = Record<string, never>>(handler: Handler<P>) =>
   async (request: Request, context: Context<P>): Promise<Response> => {
     try {
-      turnAwayOtherSites(request);
+      turnAwayOthers(request);
       const answer = await handler(request, await context.params);
       if (answer instanceof Response) return answer;
       return answer === undefined ? new Response(null, { status: 204 }) : Response.json(answer);

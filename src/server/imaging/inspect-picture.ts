@@ -13,6 +13,7 @@ import {
   type Size,
 } from "@/core/pictures";
 import { Refusal } from "../http/refusal";
+import { openOriginal } from "./open-original";
 
 export interface InspectedPicture extends Size {
   readonly type: OriginalType;
@@ -26,6 +27,13 @@ const count = (value: number): string => value.toLocaleString("en");
 
 const damaged = (name: string): Refusal =>
   new Refusal(422, "damaged-picture", `“${name}” is damaged or cut short: save or download it again.`);
+
+const sizeless = (name: string): Refusal =>
+  new Refusal(
+    422,
+    "svg-without-size",
+    `“${name}” gives no size at which it can be drawn, or is damaged: export it with a width and a height between 1 and ${count(longestSide)} px.`,
+  );
 
 const tooManyPixels = (name: string, { width, height }: Size): Refusal =>
   new Refusal(
@@ -50,12 +58,24 @@ function checkVector(bytes: Uint8Array, name: string): void {
     );
 }
 
-async function readHeader(bytes: Uint8Array, name: string): Promise<Metadata> {
+/** What is left of a side by rounding, at the least, when it is drawn larger or smaller. */
+const rounding = 0.6;
+
+/** A side of an SVG that is beyond all numbers counts as 1 px, and stays so at any scale. */
+async function checkScaling(bytes: Uint8Array, { width, height }: Size, name: string): Promise<void> {
+  const { drawn, scale } = await openOriginal(bytes, { scale: () => 2 }).catch(() => {
+    throw sizeless(name);
+  });
+  const least = scale * rounding;
+  if (drawn.width < width * least || drawn.height < height * least) throw sizeless(name);
+}
+
+async function readHeader(bytes: Uint8Array, type: OriginalType, name: string): Promise<Metadata> {
   try {
     // The limit is our own, with a sentence that says the numbers.
     return await sharp(bytes, { limitInputPixels: false }).metadata();
   } catch {
-    throw damaged(name);
+    throw type === "svg" ? sizeless(name) : damaged(name);
   }
 }
 
@@ -74,11 +94,12 @@ export async function inspectPicture(bytes: Uint8Array, name: string): Promise<I
   const type = sniffed as OriginalType;
   if (type === "svg") checkVector(bytes, name);
 
-  const header = await readHeader(bytes, name);
+  const header = await readHeader(bytes, type, name);
   const size = { width: header.autoOrient.width, height: header.autoOrient.height };
   const frames = type === "avif" ? 1 : (header.pages ?? 1);
   if (size.width * size.height > mostPixels || Math.max(size.width, size.height) > longestSide)
     throw tooManyPixels(name, size);
+  if (type === "svg") await checkScaling(bytes, size, name);
   if (frames > mostFrames || size.width * size.height * frames > mostFramePixels)
     throw new Refusal(
       413,

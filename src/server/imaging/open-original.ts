@@ -10,6 +10,8 @@ export interface OpenedOriginal {
   readonly vector: boolean;
   /** The size that the pipeline draws: another than its own for a vector only. */
   readonly drawn: Size;
+  /** How many times its own size a vector is drawn; 1 for all else. */
+  readonly scale: number;
   readonly type: OriginalType;
 }
 
@@ -19,9 +21,12 @@ const svgDensity = 72;
 const densest = 24;
 const mostVectorPixels = 16_000_000;
 
-/** How many times larger a vector is drawn, at most `wanted`, so that it stays small enough to hold. */
+/** How many times larger a vector is drawn, at most `wanted`, so that it can be held and no side of it falls under a px. */
 const vectorScale = (wanted: number, { width, height }: Size): number =>
-  Math.max(0.01, Math.min(wanted, densest, Math.sqrt(mostVectorPixels / (width * height))));
+  Math.max(
+    1 / Math.min(width, height),
+    Math.min(wanted, densest, Math.sqrt(mostVectorPixels / (width * height))),
+  );
 
 const upright = ({ autoOrient: { width, height } }: Metadata): Size => ({ width, height });
 
@@ -38,7 +43,7 @@ export async function openOriginal(
     .autoOrient()
     .toColorspace("srgb");
   const drawn = vector ? upright(await pipeline.clone().metadata()) : size;
-  return { pipeline, size, vector, drawn, type };
+  return { pipeline, size, vector, drawn, scale, type };
 }
 
 /** A pipeline's pixels as RGBA. */

@@ -1,7 +1,7 @@
 /** Originals: uploaded files, kept untouched under the hash of their bytes. */
 import { and, asc, desc, eq, isNull } from "drizzle-orm";
 import type { AddedFiles, Original, RefusedFile } from "@/contract";
-import { sniffType } from "@/core/pictures";
+import { isAnimatedPng, sniffType } from "@/core/pictures";
 import { database } from "../database/database";
 import { originals } from "../database/schema";
 import { notFound, Refusal } from "../http/refusal";
@@ -38,19 +38,28 @@ export async function addOriginal(bytes: Uint8Array, name: string): Promise<Orig
   return findOriginal(hash);
 }
 
+/** What is not used of a picture that is taken; none where all of it is. */
+const notesOn = (bytes: Uint8Array, name: string): readonly string[] =>
+  isAnimatedPng(bytes)
+    ? [`“${name}” moves, and of a PNG only the still picture is used: save it as GIF or WebP to make a loop.`]
+    : [];
+
 /** Keeps a file, or each picture of an archive; what cannot be used is said file by file. */
 export async function addUpload(bytes: Uint8Array, name: string): Promise<AddedFiles> {
-  if (sniffType(bytes) !== "zip") return { originals: [await addOriginal(bytes, name)], refused: [] };
+  if (sniffType(bytes) !== "zip")
+    return { originals: [await addOriginal(bytes, name)], refused: [], notes: notesOn(bytes, name) };
   const added: Original[] = [];
+  const notes: string[] = [];
   const refused: RefusedFile[] = [];
   for (const file of await imaging.unpackArchive(bytes, name))
     try {
       added.push(await addOriginal(file.bytes, file.name));
+      notes.push(...notesOn(file.bytes, file.name));
     } catch (error) {
       if (!(error instanceof Refusal)) throw error;
       refused.push({ name: file.name, message: error.message });
     }
-  return { originals: added, refused };
+  return { originals: added, refused, notes };
 }
 
 /** Refuses with 404 when it is not in the library. */

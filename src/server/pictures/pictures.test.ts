@@ -129,12 +129,32 @@ describe("the picture store", () => {
       "b/photo.png": await plain(30, 30, "#222222"),
       "notes.txt": Buffer.from("hello"),
     });
-    const { originals, refused } = await addUpload(archive, "pictures.zip");
+    const { originals, refused, notes } = await addUpload(archive, "pictures.zip");
+    expect(notes).toEqual([]);
     expect(originals.map(({ name }) => name)).toEqual(["photo.png", "photo.png"]);
     expect(new Set(originals.map(({ hash }) => hash)).size).toBe(2);
     expect(refused).toMatchObject([
       { name: "notes.txt", message: /is no picture that can be read here/ as never },
     ]);
+  });
+
+  it("says of a PNG that moves that only its still picture is used", async () => {
+    const still = await plain(30, 30, "#113355");
+    // The animation control chunk: 2 frames, for ever; its checksum is that of W3C PNG, annex D.
+    const control = Buffer.from("000000086163544c0000000200000000f38d9370", "hex");
+    const afterHeader = 8 + 25;
+    const moving = Buffer.concat([still.subarray(0, afterHeader), control, still.subarray(afterHeader)]);
+    expect((await addUpload(moving, "drum.png")).notes).toEqual([
+      "“drum.png” moves, and of a PNG only the still picture is used: save it as GIF or WebP to make a loop.",
+    ]);
+    expect((await addUpload(zipSync({ "drum.png": moving }), "drums.zip")).notes).toHaveLength(1);
+    expect((await addUpload(still, "still.png")).notes).toEqual([]);
+  });
+
+  it("of an empty archive says that it is empty", async () => {
+    await expect(addUpload(zipSync({}), "pictures.zip")).rejects.toThrow(
+      "“pictures.zip” holds no file: choose another archive.",
+    );
   });
 
   it("names cuts after the original's name at the time", async () => {

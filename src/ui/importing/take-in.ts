@@ -17,7 +17,7 @@ export interface TakenIn {
   /** What stands for each address. */
   readonly found: ReadonlyMap<string, FoundPicture>;
   readonly cuts: readonly Cut[];
-  /** What could not be taken in, in sentences. */
+  /** What could not be taken in, or only in part, in sentences. */
   readonly problems: readonly string[];
 }
 
@@ -41,8 +41,8 @@ async function takeAll(
   for (const [index, { address, width, name, add }] of pictures.entries()) {
     if (signal?.aborted) break;
     try {
-      const { originals, refused } = await add();
-      problems.push(...refused.map(({ message }) => message));
+      const { originals, refused, notes } = await add();
+      problems.push(...refused.map(({ message }) => message), ...notes);
       const [original] = originals;
       if (original) {
         const widest = Math.max(1, Math.min(width, widestShown));

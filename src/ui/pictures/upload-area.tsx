@@ -11,6 +11,25 @@ import { useUploads } from "./use-uploads";
 /** What file systems leave in folders. */
 const isHidden = ({ name }: File): boolean => /^(\.|Thumbs\.db$|desktop\.ini$)/i.test(name);
 
+/** Nothing where there is none. */
+const Sentences = ({
+  sentences,
+  ...own
+}: {
+  sentences: readonly string[];
+  role: "alert" | "status";
+  className?: string;
+}) =>
+  sentences.length > 0 && (
+    <p {...own}>
+      {sentences.map((sentence) => (
+        <span key={sentence} className="block">
+          {sentence}
+        </span>
+      ))}
+    </p>
+  );
+
 /** Uploads by picker, folder, drop and paste, several at once, each with its progress. */
 export function UploadArea() {
   const { uploads, takeAll, dismiss } = useUploads();
@@ -49,16 +68,13 @@ export function UploadArea() {
         </span>
       </div>
       <ul>
-        {uploads.map(({ id, name, progress, problems, stop }) => (
+        {uploads.map(({ id, name, progress, problems, notes, stop }) => (
           <li key={id} className="mt-2 flex items-center gap-3">
-            {problems.length > 0 ? (
-              <span role="alert" className="text-rowan">
-                {problems.map((problem) => (
-                  <span key={problem} className="block">
-                    {problem}
-                  </span>
-                ))}
-              </span>
+            {problems.length + notes.length > 0 ? (
+              <div>
+                <Sentences role="alert" className="text-rowan" sentences={problems} />
+                <Sentences role="status" sentences={notes} />
+              </div>
             ) : (
               <>
                 <span className="w-56 truncate">{name}</span>
@@ -72,8 +88,12 @@ export function UploadArea() {
               </>
             )}
             <IconButton
-              label={problems.length > 0 ? `Dismiss the message about ${name}` : `Stop the upload of ${name}`}
-              onClick={() => (problems.length > 0 ? dismiss(id) : stop())}
+              label={
+                problems.length + notes.length > 0
+                  ? `Dismiss the message about ${name}`
+                  : `Stop the upload of ${name}`
+              }
+              onClick={() => (problems.length + notes.length > 0 ? dismiss(id) : stop())}
             >
               <X size={14} aria-hidden />
             </IconButton>

@@ -14,6 +14,8 @@ export interface RunningUpload {
   readonly progress: number;
   /** Why it, or files of it, were not taken; empty while all is well. */
   readonly problems: readonly string[];
+  /** What is not used of those that were taken. */
+  readonly notes: readonly string[];
   readonly stop: () => void;
 }
 
@@ -65,12 +67,12 @@ export function useUploads(): Uploads {
       const controller = new AbortController();
       setUploads((all) => [
         ...all,
-        { id, name: file.name, progress: 0, problems: [], stop: () => controller.abort() },
+        { id, name: file.name, progress: 0, problems: [], notes: [], stop: () => controller.abort() },
       ]);
       waiting.current.push(async () => {
         try {
           if (controller.signal.aborted) throw new Error("The upload was stopped.");
-          const { originals, refused } = await send(endpoints.addPictures, {
+          const { originals, refused, notes } = await send(endpoints.addPictures, {
             file,
             onProgress: (progress) => change(id, { progress }),
             signal: controller.signal,
@@ -80,7 +82,7 @@ export function useUploads(): Uploads {
           if (known && originals.length === 1 && known.name !== file.name && known.bytes === file.size)
             toast(`“${file.name}” is here already, as “${known.name}”.`);
           const problems = refused.map(({ message }) => message);
-          change(id, problems.length > 0 ? { problems } : null);
+          change(id, problems.length + notes.length > 0 ? { problems, notes } : null);
           router.refresh();
         } catch (error) {
           change(id, { problems: [(error as Error).message] });

@@ -2,6 +2,7 @@
 
 import { Upload } from "lucide-react";
 import { useEffect, useRef, useState, type ReactNode } from "react";
+import { toast } from "sonner";
 import { addressOf, endpoints, type Catalogue } from "@/contract";
 import { glyphList } from "@/core/icons";
 import { GlyphDrawing } from "../../icons/glyph-drawing";
@@ -98,7 +99,7 @@ function Chooser({ inLine, onChoose }: Pick<Props, "inLine" | "onChoose">) {
     const { signal } = (upload.current = new AbortController());
     setProgress(0);
     void attempt(async () => {
-      const { originals, refused } = await send(endpoints.addPictures, {
+      const { originals, refused, notes } = await send(endpoints.addPictures, {
         file,
         onProgress: setProgress,
         signal,
@@ -106,6 +107,7 @@ function Chooser({ inLine, onChoose }: Pick<Props, "inLine" | "onChoose">) {
       const [original] = originals;
       if (!original) throw new Error(refused[0]?.message ?? "There was no picture in it.");
       await onChoose({ kind: "original", original });
+      for (const note of notes) toast(note);
     });
   };
 

@@ -119,9 +119,10 @@ export function usePictures(
     async (files) => {
       for (const file of files)
         try {
-          const { originals, refused } = await send(endpoints.addPictures, { file });
+          const { originals, refused, notes } = await send(endpoints.addPictures, { file });
           for (const original of originals) await place({ kind: "original", original }, { kind: "cursor" });
           for (const { message } of refused) toast.error(message);
+          for (const note of notes) toast(note);
         } catch (error) {
           toast.error((error as Error).message);
         }

@@ -2,6 +2,7 @@ import { readPicturePath } from "@/core/addresses";
 import { fileTypeOf, readHostedFile } from "@/core/links";
 import { firstFrame } from "@/contract";
 import { largestDisplay } from "@/core/pictures";
+import { serveBytes } from "@/server/http/serve-bytes";
 import { testPicture } from "@/server/addresses/public-address";
 import { imaging } from "@/server/imaging/imaging";
 import { readFileBytes } from "@/server/links/hosted-files";
@@ -29,27 +30,25 @@ async function readFileFor(path: string) {
 export async function GET(request: Request, { params }: Context): Promise<Response> {
   const { hash, name } = await params;
   const file = await readFileFor(`/h/${hash}/${name}`);
-  if (file) return serve(file.bytes, file.type, file.shown ? "inline" : "attachment");
+  if (file)
+    return serveBytes(request, {
+      ...file,
+      disposition: file.shown ? "inline" : "attachment",
+      tag: hash,
+    });
   const address = readPicturePath(`/h/${hash}/${name}`);
   const hosted =
     address && ((await readHosted(address.hash, address.fileName)) ?? (await readTestPicture(address.hash)));
   if (!hosted) return new Response("There is nothing at this address.\n", { status: 404 });
   if (hosted.type === "gif" && new URL(request.url).searchParams.has(firstFrame)) {
     const whole = { width: largestDisplay * 2, height: largestDisplay * 2 };
-    return serve(await imaging.viewPicture(hosted.bytes, whole), "image/webp", "inline");
+    const bytes = await imaging.viewPicture(hosted.bytes, whole);
+    return serveBytes(request, { bytes, type: "image/webp", disposition: "inline", tag: `${hash}-first` });
   }
-  return serve(hosted.bytes, `image/${hosted.type}`, "inline");
-}
-
-const serve = (bytes: Uint8Array, type: string, disposition: "inline" | "attachment"): Response =>
-  new Response(new Uint8Array(bytes), {
-    headers: {
-      "content-type": type,
-      "content-length": String(bytes.length),
-      "content-disposition": disposition,
-      "cache-control": "public, max-age=31536000, immutable",
-      "access-control-allow-origin": "*",
-      "cross-origin-resource-policy": "cross-origin",
-      "x-content-type-options": "nosniff",
-    },
+  return serveBytes(request, {
+    bytes: hosted.bytes,
+    type: `image/${hosted.type}`,
+    disposition: "inline",
+    tag: hash,
   });
+}

@@ -1,0 +1,94 @@
+/** What is answered under which name, by the server that was built, and behind a proxy. */
+import { createServer, request as ask, type IncomingMessage } from "node:http";
+import type { AddressInfo } from "node:net";
+import path from "node:path";
+import { expect, test } from "./test";
+import { fillDemo, serverPort, startServer } from "./server";
+
+interface Answer {
+  readonly status: number | undefined;
+  readonly text: string;
+}
+
+const read = async (answer: IncomingMessage): Promise<Answer> => ({
+  status: answer.statusCode,
+  text: Buffer.concat(await answer.toArray()).toString(),
+});
+
+/** Asks a server under a name that nothing here resolves. */
+const askUnder = (
+  address: string,
+  host: string,
+  init: { method?: string; headers?: Record<string, string>; body?: string } = {},
+): Promise<Answer> =>
+  new Promise((resolve, reject) => {
+    const { method = "GET", headers = {}, body } = init;
+    ask(address, { method, headers: { ...headers, host } }, (answer) => {
+      read(answer).then(resolve, reject);
+    })
+      .on("error", reject)
+      .end(body);
+  });
+
+const blank = {
+  method: "POST",
+  headers: { "content-type": "application/json" },
+  body: JSON.stringify({ kind: "blank", rows: 1, columns: 2 }),
+};
+
+test("under another name pages and requests are refused, and pictures answered", async ({ page, site }) => {
+  const elsewhere = "elsewhere.example";
+  for (const at of ["/", "/pictures", "/mailroom", "/api/people", "/api/signatures"]) {
+    const { status, text } = await askUnder(`${site.address}${at}`, elsewhere);
+    expect(status, at).toBe(421);
+    expect(text, at).toContain("Still Line answers only to names of its own");
+  }
+  expect(await askUnder(`${site.address}/api/signatures`, elsewhere, blank)).toMatchObject({ status: 421 });
+  await page.goto("/");
+  await expect(page.getByText("New signature")).toHaveCount(0);
+
+  const picture = await page
+    .getByRole("link", { name: "Open Full", exact: true })
+    .locator("iframe")
+    .contentFrame()
+    .locator("img")
+    .first()
+    .getAttribute("src");
+  const hosted = new URL(picture ?? "", site.address).pathname;
+  expect((await askUnder(`${site.address}${hosted}`, "pictures.harrowfen.example")).status).toBe(200);
+  expect((await askUnder(`${site.address}/`, "localhost")).status).toBe(200);
+});
+
+test("behind a proxy that says what was asked, it works under the name that is listed and under no other", async () => {
+  const data = path.resolve(".still-line/e2e-proxied");
+  const port = serverPort + 3;
+  await fillDemo(data, port);
+  const server = await startServer(data, port, {
+    STILL_LINE_HOSTS: "signatures.harrowfen.example",
+    STILL_LINE_BEHIND_PROXY: "1",
+  });
+  const proxy = createServer((asked, answer) => {
+    const headers = { ...asked.headers, host: "inside:80", "x-forwarded-host": asked.headers.host };
+    asked.pipe(
+      ask(`${server.address}${asked.url}`, { method: asked.method, headers }, (inner) => {
+        answer.writeHead(inner.statusCode ?? 502, inner.headers);
+        inner.pipe(answer);
+      }),
+    );
+  });
+  try {
+    await new Promise<void>((resolve) => proxy.listen(0, "127.0.0.1", resolve));
+    const address = `http://127.0.0.1:${(proxy.address() as AddressInfo).port}`;
+    const name = "signatures.harrowfen.example";
+    expect((await askUnder(`${address}/`, name)).text).toContain("Short, for answers");
+    const own = { ...blank, headers: { ...blank.headers, origin: `https://${name}` } };
+    expect((await askUnder(`${address}/api/signatures`, name, own)).status).toBe(200);
+    const foreign = { ...blank, headers: { ...blank.headers, origin: "https://elsewhere.example" } };
+    expect((await askUnder(`${address}/api/signatures`, name, foreign)).status).toBe(403);
+    expect((await askUnder(`${address}/`, "elsewhere.example")).status).toBe(421);
+    expect((await askUnder(`${address}/`, name)).text.match(/New signature/g)?.length).toBeGreaterThan(0);
+  } finally {
+    proxy.close();
+    await server.kill();
+  }
+});
