@@ -38,7 +38,7 @@ const blank = {
 
 test("under another name pages and requests are refused, and pictures answered", async ({ page, site }) => {
   const elsewhere = "elsewhere.example";
-  for (const at of ["/", "/pictures", "/mailroom", "/api/people", "/api/signatures"]) {
+  for (const at of ["/", "/pictures", "/mailroom", "/start", "/api/people"]) {
     const { status, text } = await askUnder(`${site.address}${at}`, elsewhere);
     expect(status, at).toBe(421);
     expect(text, at).toContain("Still Line answers only to names of its own");

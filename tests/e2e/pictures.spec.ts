@@ -53,9 +53,10 @@ test("a hosted picture is served to anyone, for ever, with its own type", async 
   const part = await request.get(source!, { headers: { range: "bytes=1-3" } });
   expect([part.status(), await part.text()]).toEqual([206, "PNG"]);
   const described = await request.head(source!);
-  expect([described.status(), described.headers()["content-length"]]).toEqual([
+  expect([described.status(), described.headers().etag, (await described.body()).length]).toEqual([
     200,
-    String((await answer.body()).length),
+    etag,
+    0,
   ]);
   expect((await request.get(source!.replace(/[^/]+$/, "other.png"))).status()).toBe(404);
   expect((await request.get("/h/..%2f..%2fetc/passwd")).status()).toBe(404);
