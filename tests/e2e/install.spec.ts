@@ -18,6 +18,12 @@ async function openInstall(page: Page, name = "Full"): Promise<void> {
   await page.goto("/");
   const href = await page.getByRole("link", { name, exact: true }).getAttribute("href");
   await page.goto(`${href}/install`);
+  // Once what is drawn has taken its height, nothing below it moves under the pointer.
+  await page.waitForFunction(() => {
+    const frame = document.querySelector<HTMLIFrameElement>("main iframe");
+    const drawn = frame?.contentDocument?.body.getBoundingClientRect().height ?? 0;
+    return frame !== null && drawn > 0 && Math.abs(frame.clientHeight - drawn) <= 1;
+  });
 }
 
 /** The kit of the kind that is shown. */
