@@ -3,7 +3,8 @@
  * its own on a fresh demo and ends it again.
  */
 import path from "node:path";
-import { chromium, type Locator, type Page } from "playwright-core";
+import { chromium, type Page } from "playwright-core";
+import { choose } from "../tests/e2e/bench";
 import { chromiumLaunch } from "../tests/e2e/browser";
 import { fillDemo, startServer } from "../tests/e2e/server";
 
@@ -30,11 +31,6 @@ async function rehearse(page: Page): Promise<void> {
   await page.keyboard.press("Control+V");
   await page.getByRole("button", { name: "Keep it" }).click();
   await page.getByRole("status").filter({ hasText: "Kept" }).waitFor();
-}
-
-async function choose(field: Locator, name: string): Promise<void> {
-  await field.click();
-  await field.page().getByRole("option", { name, exact: true }).click();
 }
 
 /** Places a kit in the file client's folder in a rehearsal, which is half done then. */

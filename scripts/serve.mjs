@@ -9,11 +9,12 @@ export function isPort(text) {
 }
 
 /** Says in one sentence what is wrong with the names that it is told to answer to; null where nothing is. */
-export function faultOfHosts(names = process.env.STILL_LINE_HOSTS ?? "") {
+function faultOfHosts(names) {
   const wrong = names
     .split(",")
     .map((name) => name.trim())
-    .find((name) => !/^[\p{L}\p{N}.-]+$|^\[?[\da-f:.]+\]?$/iu.test(name) && names.trim() !== "");
+    .filter(Boolean)
+    .find((name) => !/^[\p{L}\p{N}.-]+$|^\[?[\da-f:.]+\]?$/iu.test(name));
   return wrong === undefined
     ? null
     : `STILL_LINE_HOSTS holds names of hosts with commas between, without ports or paths, not “${wrong}”.`;
@@ -31,7 +32,7 @@ export const productionEnvironment = (data, port) => ({
 
 /** Announces the address once it answers; `tryInstead` is a command for another port, said when it cannot start. */
 export function serve({ host, port, data, tryInstead = "npm start -- --port 4320" }) {
-  const fault = faultOfHosts();
+  const fault = faultOfHosts(process.env.STILL_LINE_HOSTS ?? "");
   if (fault) {
     process.stderr.write(`${fault}\n`);
     process.exit(2);

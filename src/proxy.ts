@@ -3,7 +3,7 @@
  * and nothing from other sites but pictures.
  */
 import { NextResponse, type NextRequest } from "next/server";
-import { whyNotOurs, whyRefused } from "./server/http/own-hosts";
+import { refusalOf } from "./server/http/own-hosts";
 
 const development = process.env.NODE_ENV === "development";
 
@@ -26,9 +26,8 @@ function policy(nonce: string): string {
 }
 
 export function proxy(request: NextRequest): NextResponse {
-  const why = whyNotOurs(request);
-  // RFC 9110, 15.5.20: misdirected.
-  if (why) return new NextResponse(`${whyRefused[why]}\n`, { status: why === "other-host" ? 421 : 403 });
+  const refusal = refusalOf(request);
+  if (refusal) return new NextResponse(`${refusal.message}\n`, { status: refusal.status });
   const nonce = Buffer.from(crypto.randomUUID()).toString("base64");
   const headers = new Headers(request.headers);
   headers.set("x-nonce", nonce);

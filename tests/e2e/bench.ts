@@ -46,7 +46,7 @@ export async function setMeasure(page: Page, name: string, value: string): Promi
  * Chooses one of the words of a field. A long list settles its place a moment after it has opened; a click in that
  * moment falls beside the word, and a person clicks again.
  */
-export async function choose(field: Locator, name: string): Promise<void> {
+export async function choose(field: Locator, name: string | RegExp): Promise<void> {
   const list = field.page().getByRole("listbox");
   await field.click();
   await expect(async () => {
@@ -121,4 +121,17 @@ export async function moveByKey(
     await expect(page.getByText(`${thing} is at place ${to}.`)).toBeAttached({ timeout: 3000 });
   }).toPass();
   await page.keyboard.press("Space");
+}
+
+/** The address of a hosted picture of the demo, as the Shelf shows it. */
+export async function hostedPicture(page: Page): Promise<string> {
+  await page.goto("/");
+  const source = await page
+    .getByRole("link", { name: "Open Full", exact: true })
+    .locator("iframe")
+    .contentFrame()
+    .locator("img[src*='/h/']")
+    .first()
+    .getAttribute("src");
+  return source ?? "";
 }

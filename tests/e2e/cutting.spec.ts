@@ -4,7 +4,7 @@ import { expect, test } from "./test";
 import { zipSync } from "fflate";
 import sharp from "sharp";
 import { animation } from "../../src/server/imaging/pictures-for-tests";
-import { cell, insertPart, moveByKey, openCopy, proof, setMeasure, startBlank } from "./bench";
+import { cell, choose, insertPart, moveByKey, openCopy, proof, setMeasure, startBlank } from "./bench";
 
 /** Drops a file on the upload area of Pictures. */
 async function dropPicture(page: Page, name: string, bytes: Buffer): Promise<void> {
@@ -96,9 +96,7 @@ test("a picture on the Bench is cut anew in place, as high as another, and undo 
   await page.getByRole("button", { name: "Cut it" }).click();
   const dialog = page.getByRole("dialog", { name: /^Cut tamsin-okafor/ });
   await dialog.getByRole("radio", { name: "Size", exact: true }).click();
-  const asHigh = dialog.getByLabel("As high as");
-  await asHigh.click();
-  await page.getByRole("option", { name: /× 80 px$/ }).click();
+  await choose(dialog.getByLabel("As high as"), /× 80 px$/);
   await expect(dialog.getByRole("textbox", { name: "Width" })).toHaveValue("80");
   await dialog.getByRole("button", { name: "Put it in place" }).click();
   await expect(dialog).toBeHidden();

@@ -2,6 +2,7 @@
 import { createServer, request as ask, type IncomingMessage } from "node:http";
 import type { AddressInfo } from "node:net";
 import path from "node:path";
+import { hostedPicture } from "./bench";
 import { expect, test } from "./test";
 import { fillDemo, serverPort, startServer } from "./server";
 
@@ -49,16 +50,7 @@ test("under another name pages and requests are refused, and pictures answered",
   expect(before).toBeGreaterThan(0);
   expect(await askUnder(`${site.address}/api/signatures`, elsewhere, blank)).toMatchObject({ status: 421 });
   expect(await shelf()).toBe(before);
-  await page.goto("/");
-
-  const picture = await page
-    .getByRole("link", { name: "Open Full", exact: true })
-    .locator("iframe")
-    .contentFrame()
-    .locator("img")
-    .first()
-    .getAttribute("src");
-  const hosted = new URL(picture ?? "", site.address).pathname;
+  const hosted = new URL(await hostedPicture(page), site.address).pathname;
   expect((await askUnder(`${site.address}${hosted}`, "pictures.harrowfen.example")).status).toBe(200);
 });
 

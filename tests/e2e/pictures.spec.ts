@@ -1,6 +1,6 @@
 import { readFile } from "node:fs/promises";
 import { expect, test } from "./test";
-import { startBlank } from "./bench";
+import { hostedPicture, startBlank } from "./bench";
 
 test("pictures are uploaded several at once, and a bad file gets one clear sentence", async ({ page }) => {
   await page.goto("/pictures");
@@ -30,15 +30,8 @@ test("pictures are uploaded several at once, and a bad file gets one clear sente
 });
 
 test("a hosted picture is served to anyone, for ever, with its own type", async ({ page, request }) => {
-  await page.goto("/");
-  const source = await page
-    .getByRole("link", { name: "Open Full", exact: true })
-    .locator("iframe")
-    .contentFrame()
-    .locator("img")
-    .first()
-    .getAttribute("src");
-  const answer = await request.get(source!, { headers: { origin: "https://elsewhere.example" } });
+  const source = await hostedPicture(page);
+  const answer = await request.get(source, { headers: { origin: "https://elsewhere.example" } });
   expect(answer.status()).toBe(200);
   expect(answer.headers()).toMatchObject({
     "content-type": "image/png",
@@ -48,17 +41,17 @@ test("a hosted picture is served to anyone, for ever, with its own type", async 
   });
   expect((await answer.body()).subarray(1, 4).toString()).toBe("PNG");
   const etag = answer.headers().etag!;
-  const known = await request.get(source!, { headers: { "if-none-match": etag } });
+  const known = await request.get(source, { headers: { "if-none-match": etag } });
   expect([known.status(), (await known.body()).length]).toEqual([304, 0]);
-  const part = await request.get(source!, { headers: { range: "bytes=1-3" } });
+  const part = await request.get(source, { headers: { range: "bytes=1-3" } });
   expect([part.status(), await part.text()]).toEqual([206, "PNG"]);
-  const described = await request.head(source!);
+  const described = await request.head(source);
   expect([described.status(), described.headers().etag, (await described.body()).length]).toEqual([
     200,
     etag,
     0,
   ]);
-  expect((await request.get(source!.replace(/[^/]+$/, "other.png"))).status()).toBe(404);
+  expect((await request.get(source.replace(/[^/]+$/, "other.png"))).status()).toBe(404);
   expect((await request.get("/h/..%2f..%2fetc/passwd")).status()).toBe(404);
 });
 

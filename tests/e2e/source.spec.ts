@@ -1,6 +1,6 @@
 import AxeBuilder from "@axe-core/playwright";
 import type { Locator, Page } from "@playwright/test";
-import { cell, openCopy, proof, savedDocument, waitUntilSaved } from "./bench";
+import { cell, choose, openCopy, proof, savedDocument, waitUntilSaved } from "./bench";
 import { expect, test } from "./test";
 
 const pane = (page: Page): Locator => page.getByRole("region", { name: "Source of the signature" });
@@ -246,8 +246,7 @@ test("the source is read as compiled and as received, and what costs most leads 
   await expect(pane(page).getByRole("navigation", { name: "What is selected" })).toHaveText(/icon row$/);
 
   await pane(page).getByRole("radio", { name: "As compiled" }).click();
-  await pane(page).getByRole("combobox", { name: "Destination" }).click();
-  await page.getByRole("option", { name: "Document-engine desktop, a file" }).click();
+  await choose(pane(page).getByRole("combobox", { name: "Destination" }), "Document-engine desktop, a file");
   const read = pane(page).getByRole("textbox", { name: "Source, to read" });
   await expect(read).toContainText("mso-line-height-rule:exactly");
   const saved = page.waitForEvent("download");

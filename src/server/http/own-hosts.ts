@@ -67,8 +67,20 @@ function askedHost(request: Request, { proxied }: HostSettings): string {
   return forwarded || (request.headers.get("host") ?? new URL(request.url).host);
 }
 
-/** Why a request is not answered: it was sent to another host, or by a page of another site that changes something. */
-export function whyNotOurs(request: Request, settings = hostSettings()): "other-host" | "other-site" | null {
+/** Why a request is not answered, and with which status: 421 is for what was sent to another host (RFC 9110, 15.5.20). */
+const refusals = {
+  "other-host": {
+    status: 421,
+    message:
+      "Still Line answers only to names of its own, and was asked under another. Open it at the address that it printed when it started, or have STILL_LINE_HOSTS name this one.",
+  },
+  "other-site": { status: 403, message: "Changes are taken from Still Line's own pages only." },
+} as const;
+
+type Reason = keyof typeof refusals;
+
+/** Why a request is not ours: it was sent to another host, or by a page of another site that changes something. */
+export function whyNotOurs(request: Request, settings = hostSettings()): Reason | null {
   const asked = askedHost(request, settings);
   if (!isOwnHost(asked, settings)) return "other-host";
   const origin = request.headers.get("origin");
@@ -76,8 +88,8 @@ export function whyNotOurs(request: Request, settings = hostSettings()): "other-
   return isOwnOrigin(origin, asked, settings) ? null : "other-site";
 }
 
-export const whyRefused = {
-  "other-host":
-    "Still Line answers only to names of its own, and was asked under another. Open it at the address that it printed when it started, or have STILL_LINE_HOSTS name this one.",
-  "other-site": "Changes are taken from Still Line's own pages only.",
-} as const;
+/** What a request that is not ours is answered with; null for one that is. */
+export function refusalOf(request: Request): { code: Reason; status: 421 | 403; message: string } | null {
+  const code = whyNotOurs(request);
+  return code && { code, ...refusals[code] };
+}

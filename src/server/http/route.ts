@@ -3,7 +3,7 @@
  * status with a sentence, and anything unforeseen is logged and answered without its inside.
  */
 import { ValidationError } from "yup";
-import { whyNotOurs, whyRefused } from "./own-hosts";
+import { refusalOf } from "./own-hosts";
 import { Refusal } from "./refusal";
 
 interface Context<P> {
@@ -14,8 +14,8 @@ type Handler<P> = (request: Request, params: P) => Promise<Response | object | v
 
 /** A page of another site may make a browser send requests here, but must not get them carried out. */
 function turnAwayOthers(request: Request): void {
-  const why = whyNotOurs(request);
-  if (why) throw new Refusal(why === "other-host" ? 421 : 403, why, whyRefused[why]);
+  const refusal = refusalOf(request);
+  if (refusal) throw new Refusal(refusal.status, refusal.code, refusal.message);
 }
 
 const failure = (status: number, code: string, message: string, details = {}): Response =>
