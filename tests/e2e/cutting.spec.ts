@@ -364,13 +364,16 @@ test("an animation is pasted, made a loop of, cropped and placed, and changed ag
 }) => {
   await page.goto("/pictures");
   const bytes = [...(await animation(["#3F5B2E", "#C08A2B", "#F3EFE4"], { width: 120, height: 60 }))];
-  await page.evaluate((content) => {
-    const data = new DataTransfer();
-    data.items.add(new File([new Uint8Array(content)], "Seed trays.gif", { type: "image/gif" }));
-    window.dispatchEvent(
-      new ClipboardEvent("paste", { clipboardData: data, bubbles: true, cancelable: true }),
-    );
-  }, bytes);
+  /** Whether the page took it: right after it was drawn, it may not be listening yet. */
+  const paste = (): Promise<boolean> =>
+    page.evaluate((content) => {
+      const data = new DataTransfer();
+      data.items.add(new File([new Uint8Array(content)], "Seed trays.gif", { type: "image/gif" }));
+      return !window.dispatchEvent(
+        new ClipboardEvent("paste", { clipboardData: data, bubbles: true, cancelable: true }),
+      );
+    }, bytes);
+  await expect.poll(paste).toBe(true);
   await expect(page.getByText("3 frames")).toBeVisible();
   await page.getByRole("link", { name: "Make a loop of Seed trays.gif" }).click();
   await page.getByRole("button", { name: "Go on" }).click();
