@@ -1,5 +1,5 @@
 /**
- * Bundles what runs beside the pages: the imaging worker, the command line and what fills the demo. Packages stay
+ * Bundles what runs beside the pages: the servers, the imaging worker, the command line and what fills the demo. Packages stay
  * outside where they must (native ones) or may; the command line takes its own in, so that it starts at once.
  */
 import path from "node:path";
@@ -20,7 +20,12 @@ const shared = {
 export async function bundle() {
   await build({
     ...shared,
-    entryPoints: { "imaging-worker": "src/server/imaging/imaging-worker.ts", "fill-demo": "demo/seed.ts" },
+    entryPoints: {
+      "serve-application": "src/server/hosting/serve-application.ts",
+      "serve-public": "src/server/hosting/serve-public.ts",
+      "imaging-worker": "src/server/imaging/imaging-worker.ts",
+      "fill-demo": "demo/seed.ts",
+    },
     packages: "external",
   });
   await build({

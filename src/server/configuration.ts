@@ -16,6 +16,9 @@ export const ownBase = (): string => `http://127.0.0.1:${process.env.PORT || "43
 export const configuredBase = (): string =>
   (process.env.STILL_LINE_PUBLIC_URL || ownBase()).replace(/\/+$/, "");
 
+/** The port that serves what is hosted and nothing else; null where there is none. */
+export const publicPort = (): string | null => process.env.STILL_LINE_PUBLIC_PORT || null;
+
 /** The bucket that pictures are kept in, or null for the data folder. */
 export function bucketSettings(): BucketSettings | null {
   const bucket = process.env.STILL_LINE_BUCKET;

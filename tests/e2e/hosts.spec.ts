@@ -54,6 +54,41 @@ test("under another name pages and requests are refused, and pictures answered",
   expect((await askUnder(`${site.address}${hosted}`, "pictures.harrowfen.example")).status).toBe(200);
 });
 
+test("hosted pictures are given out with their length and nothing of the framework, and a port of their own gives out nothing else", async ({
+  page,
+  site,
+}) => {
+  const hosted = new URL(await hostedPicture(page), site.address).pathname;
+  const alone = await startServer(site.data, serverPort + 5, {}, "pictures alone");
+  try {
+    for (const address of [site.address, alone.address]) {
+      const answer = await fetch(address + hosted);
+      const bytes = await answer.arrayBuffer();
+      expect(answer.status).toBe(200);
+      const { headers } = answer;
+      expect(headers.get("content-length")).toBe(String(bytes.byteLength));
+      expect([headers.get("vary"), headers.get("access-control-allow-origin")]).toEqual([null, "*"]);
+      const tag = headers.get("etag") ?? "";
+      expect((await fetch(address + hosted, { headers: { "if-none-match": tag } })).status).toBe(304);
+      const part = await fetch(address + hosted, { headers: { range: "bytes=1-3" } });
+      expect([part.status, (await part.arrayBuffer()).byteLength]).toEqual([206, 3]);
+      for (const odd of [
+        "/h/",
+        "/h/%ff",
+        "/h/%00/a.png",
+        `/h/${"a".repeat(5000)}`,
+        `${hosted}/x`,
+        "/h//..%2f",
+      ])
+        expect((await fetch(address + odd)).status, odd).toBe(404);
+    }
+    for (const at of ["/", "/pictures", "/api/people", "/fonts/arimo-latin-400-normal.woff2"])
+      expect((await fetch(alone.address + at)).status, at).toBe(404);
+  } finally {
+    await alone.kill();
+  }
+});
+
 test("behind a proxy that says what was asked, it works under the name that is listed and under no other", async () => {
   const data = path.resolve(".still-line/e2e-proxied");
   const port = serverPort + 3;

@@ -1,5 +1,5 @@
 /** A production server of the application for tests, on a folder of its own, that can be killed outright. */
-import { spawn, spawnSync, type ChildProcess } from "node:child_process";
+import { fork, spawnSync, type ChildProcess } from "node:child_process";
 import { rm } from "node:fs/promises";
 import path from "node:path";
 
@@ -7,10 +7,13 @@ import path from "node:path";
 export const serverPort = Number(process.env.STILL_LINE_E2E_PORT || 4391);
 
 const root = path.resolve(import.meta.dirname, "../..");
-const next = path.join(root, "node_modules/next/dist/bin/next");
 
 export interface TestServer {
   readonly address: string;
+  /** Its folder for database and pictures. */
+  readonly data: string;
+  /** What it has written to its log until now. */
+  readonly said: () => string;
   /** Ends the process at once, as a crash would: SIGKILL. */
   readonly kill: () => Promise<void>;
 }
@@ -41,29 +44,33 @@ const ended = (child: ChildProcess): Promise<void> =>
     child.exitCode !== null || child.signalCode !== null ? resolve() : child.once("exit", () => resolve()),
   );
 
-/** Starts `next start` on loopback, with more settings where some are given; resolves once it answers. */
+const files = { application: "serve-application.mjs", "pictures alone": "serve-public.mjs" } as const;
+
+/** Starts a server that was built on loopback, with more settings where some are given; resolves once it answers. */
 export async function startServer(
   data: string,
   port: number,
   settings: Readonly<Record<string, string>> = {},
+  what: keyof typeof files = "application",
 ): Promise<TestServer> {
-  const child = spawn(process.execPath, [next, "start", "-H", "127.0.0.1", "-p", String(port)], {
+  const child = fork(path.join(root, "dist", files[what]), ["127.0.0.1", String(port)], {
     cwd: root,
     env: { ...environment(data, port), ...settings },
-    stdio: ["ignore", "pipe", "pipe"],
+    execArgv: [],
+    stdio: ["ignore", "ignore", "pipe", "ipc"],
   });
-  let output = "";
+  let said = "";
+  child.stderr?.on("data", (chunk: Buffer) => {
+    said += chunk.toString();
+  });
   await new Promise<void>((resolve, reject) => {
-    const read = (chunk: Buffer): void => {
-      output += chunk.toString();
-      if (/Ready in/.test(output)) resolve();
-    };
-    child.stdout.on("data", read);
-    child.stderr.on("data", read);
-    child.once("exit", (code) => reject(new Error(`The server ended with ${code}: ${output}`)));
+    child.once("message", () => resolve());
+    child.once("exit", (code) => reject(new Error(`The server ended with ${code}: ${said}`)));
   });
   return {
     address: `http://127.0.0.1:${port}`,
+    data,
+    said: () => said,
     kill: async () => {
       child.kill("SIGKILL");
       await ended(child);

@@ -1,12 +1,11 @@
 /** Where recipients find the pictures: the setting, and the check that fetches a test picture through it. */
-import sharp from "sharp";
 import type { AddressCheck, PublicAddress } from "@/contract";
 import { isPrivateHost, hostedPath } from "@/core/addresses";
 import type { FetchFailure } from "@/core/links";
 import { choice, count, object, optional, text } from "@/core/values";
 import { configuredBase } from "../configuration";
 import { Refusal } from "../http/refusal";
-import { contentHash } from "../imaging/content-hash";
+import { testPicture } from "../hosting/test-picture";
 import { setting } from "../settings/settings";
 import { pictureStore } from "../store/store";
 import { fetchOwn } from "../web/web";
@@ -55,23 +54,6 @@ export async function setPublicBase(asked: string | null): Promise<PublicAddress
   return findPublicAddress();
 }
 
-interface TestPicture {
-  readonly hash: string;
-  readonly fileName: string;
-  readonly bytes: Buffer;
-}
-
-let test: Promise<TestPicture> | null = null;
-
-/** A small picture that is hosted like any other, only for being fetched. */
-export function testPicture(): Promise<TestPicture> {
-  test ??= sharp({ create: { width: 8, height: 8, channels: 3, background: "#1F5B57" } })
-    .png()
-    .toBuffer()
-    .then((bytes) => ({ hash: contentHash(bytes), fileName: "still-line-test.png", bytes }));
-  return test;
-}
-
 const failures: Readonly<Record<FetchFailure, string>> = {
   "not-an-address": "It leads to something that is no web address.",
   "private-address": "It leads into a private network, where no recipient can follow.",
@@ -84,10 +66,10 @@ const failures: Readonly<Record<FetchFailure, string>> = {
 };
 
 async function look(base: string): Promise<Omit<AddressCheck, "at">> {
-  const picture = await testPicture();
-  const key = { kind: "cut", hash: picture.hash, fileName: picture.fileName, type: "png" } as const;
-  await pictureStore().put(key, picture.bytes);
-  const result = await fetchOwn(base + hostedPath(picture));
+  const { hash, fileName, bytes: own } = testPicture;
+  // A bucket that is the public address itself serves only what lies in it.
+  await pictureStore().put({ kind: "cut", hash, fileName, type: "png" }, own);
+  const result = await fetchOwn(base + hostedPath(testPicture));
   if (!result.ok) return { verdict: "failed", message: failures[result.failure] };
   const { status, headers, bytes } = result.fetched;
   if (status !== 200)
@@ -95,7 +77,7 @@ async function look(base: string): Promise<Omit<AddressCheck, "at">> {
       verdict: "failed",
       message: `It answered ${status} instead of the test picture: pictures are not served from there.`,
     };
-  if (Buffer.compare(bytes, picture.bytes) !== 0)
+  if (Buffer.compare(bytes, own) !== 0)
     return {
       verdict: "failed",
       message: `It answered with something else than the test picture (${headers["content-type"] ?? "of no type"}): another site is at this address.`,

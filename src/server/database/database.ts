@@ -16,6 +16,15 @@ export type Database = LibSQLDatabase<typeof schema>;
 /** Kept on the global object, since a development server loads modules anew but must not open the file twice. */
 const holder = globalThis as typeof globalThis & { stillLineDatabase?: Promise<Database> };
 
+const fileIn = (folder: string): string => path.join(folder, "still-line.db");
+
+/** A connection that changes nothing, for a server beside the one that migrated the database. */
+export async function openReader(): Promise<Database> {
+  const client = createClient({ url: `file:${fileIn(dataFolder())}`, concurrency: 1, timeout: 5000 });
+  for (const pragma of ["busy_timeout = 5000", "query_only = ON"]) await client.execute(`PRAGMA ${pragma}`);
+  return drizzle(client, { schema });
+}
+
 export async function openDatabase(file: string): Promise<Database> {
   await mkdir(path.dirname(file), { recursive: true });
   // One connection, since pragmas belong to a connection; what must be atomic is sent as one batch.
@@ -37,6 +46,6 @@ export async function openDatabase(file: string): Promise<Database> {
 
 /** The application's database, opened and migrated on first use. */
 export function database(): Promise<Database> {
-  holder.stillLineDatabase ??= openDatabase(path.join(dataFolder(), "still-line.db"));
+  holder.stillLineDatabase ??= openDatabase(fileIn(dataFolder()));
   return holder.stillLineDatabase;
 }

@@ -13,6 +13,8 @@ const mostWorkers = Math.max(1, Math.min(4, os.availableParallelism()));
 const longestQueue = 200;
 /** Nothing that is within the limits takes nearly as long; ms. */
 const patience = 30_000;
+/** The largest loops are written for half a minute, and longer on a busy machine. */
+const patienceForLoops = 120_000;
 
 /** Kept on the global object, since a development server loads modules anew. */
 const holder = globalThis as typeof globalThis & { stillLineImaging?: Pool };
@@ -54,11 +56,11 @@ type Task<K extends keyof ImagingTasks> = (
 ) => Promise<Awaited<ReturnType<ImagingTasks[K]>>>;
 
 const task =
-  <K extends keyof ImagingTasks>(name: K): Task<K> =>
+  <K extends keyof ImagingTasks>(name: K, longest = patience): Task<K> =>
   async (...values) => {
     try {
       // What a task answers is as its own types say: it is the same code on both sides.
-      return (await pool().exec(name, values).timeout(patience)) as never;
+      return (await pool().exec(name, values).timeout(longest)) as never;
     } catch (error) {
       return settle(error);
     }
@@ -69,7 +71,7 @@ export const imaging = {
   unpackArchive: task("unpackArchive"),
   renderCut: task("renderCut"),
   renderPreview: task("renderPreview"),
-  renderLoop: task("renderLoop"),
+  renderLoop: task("renderLoop", patienceForLoops),
   renderLoopPicture: task("renderLoopPicture"),
   viewPicture: task("viewPicture"),
   findBackground: task("findBackground"),

@@ -15,6 +15,7 @@ import {
 } from "@/core/pictures";
 import { Refusal } from "../http/refusal";
 import { contentHash } from "./content-hash";
+import { openAnimation, type OpenedAnimation } from "./open-animation";
 import { openOriginal, toPixels } from "./open-original";
 import { drawCut } from "./render-cut";
 import { layText } from "./reveal-text";
@@ -50,14 +51,16 @@ const bytesOf = (originals: Originals, hash: string): Uint8Array => {
 function drawingOf(loop: LoopRecipe, originals: Originals, size: Size): DrawPicture {
   const { source } = loop;
   switch (source.kind) {
-    case "animation":
+    case "animation": {
+      let opened: Promise<OpenedAnimation> | null = null;
       return async (frame) => {
-        const { pipeline, size: natural } = await openOriginal(bytesOf(originals, source.original), {
-          frame,
-        });
+        opened ??= openAnimation(bytesOf(originals, source.original));
+        const { size: natural, frame: open } = await opened;
         const { x, y, width, height } = clampCrop(loop.crop ?? { x: 0, y: 0, ...natural }, natural);
+        const pipeline = await open(frame);
         return pipeline.extract({ left: x, top: y, width, height }).resize({ ...size, fit: "fill" });
       };
+    }
     case "pictures":
       return async (index) => {
         const look = source.looks?.[index];
@@ -152,7 +155,8 @@ export async function renderLoop(loop: LoopRecipe, originals: Originals): Promis
   const size = sizeOf(loop);
   checkSize(loop, size);
   const draw = drawingOf(loop, originals, size);
-  const shown = [...new Set(loop.frames.map(({ picture }) => picture))];
+  // In the order in which an animation is decoded.
+  const shown = [...new Set(loop.frames.map(({ picture }) => picture))].sort((one, other) => one - other);
   const frameBytes = size.width * size.height * 4;
   // All pictures stand in one tall one, so that they share a palette and nothing flickers between frames.
   const tall = new Uint8Array(frameBytes * shown.length);

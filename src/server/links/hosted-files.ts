@@ -1,6 +1,5 @@
 /** Files that links lead to, kept under the hash of their bytes for ever. */
-import { and, eq } from "drizzle-orm";
-import { hostedPath, type HostedAddress } from "@/core/addresses";
+import { hostedPath } from "@/core/addresses";
 import { buildCalendar, publicFile, type CalendarEvent } from "@/core/links";
 import { buildCard } from "@/core/people";
 import { database } from "../database/database";
@@ -29,17 +28,6 @@ export async function hostFile(bytes: Uint8Array, name: string): Promise<string>
     .values({ hash: key.hash, fileName, bytes: bytes.length, createdAt: Date.now() })
     .onConflictDoNothing();
   return hostedPath(key);
-}
-
-/** Null when it is not hosted under this name. */
-export async function readFileBytes({ hash, fileName }: HostedAddress): Promise<Buffer | null> {
-  const [row] = await (
-    await database()
-  )
-    .select({ hash: hostedFiles.hash })
-    .from(hostedFiles)
-    .where(and(eq(hostedFiles.hash, hash), eq(hostedFiles.fileName, fileName)));
-  return row ? pictureStore().get({ kind: "file", hash, fileName }) : null;
 }
 
 /** Hosts an event's calendar file. The same event is the same file, whenever it is asked for. */

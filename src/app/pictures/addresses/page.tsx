@@ -1,5 +1,6 @@
 import { listForeignPictures } from "@/server/addresses/foreign-pictures";
 import { findPublicAddress } from "@/server/addresses/public-address";
+import { publicPort } from "@/server/configuration";
 import { storeInWords } from "@/server/store/store";
 import { shareCases, shareHost } from "@/server/invented-sites/file-share";
 import { listWebSpace, webSpaceBase } from "@/server/invented-sites/web-space";
@@ -25,7 +26,7 @@ export default async function AddressesPage() {
     >
       <div className="grid grid-cols-[minmax(0,1fr)_340px] gap-8">
         <div className="min-w-0 space-y-6">
-          <PublicAddressPanel address={address} store={storeInWords()} />
+          <PublicAddressPanel address={address} store={storeInWords()} publicPort={publicPort()} />
           <AddressDesk looked={looked} />
         </div>
         <div className="min-w-0 space-y-6">

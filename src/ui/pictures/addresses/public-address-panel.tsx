@@ -19,10 +19,12 @@ interface Props {
   readonly address: PublicAddress;
   /** Where the pictures' bytes are, in words. */
   readonly store: string;
+  /** The port that serves them and nothing else; null where none was asked for. */
+  readonly publicPort: string | null;
 }
 
 /** The public address of the pictures, with a check that fetches a test picture through it. */
-export function PublicAddressPanel({ address, store }: Props) {
+export function PublicAddressPanel({ address, store, publicPort }: Props) {
   const router = useRouter();
   const form = useContractForm(publicBase, { base: address.base }, async ({ base }, { set }) => {
     if (base.trim() !== address.base)
@@ -69,6 +71,20 @@ export function PublicAddressPanel({ address, store }: Props) {
           </>
         ) : (
           <span className="text-soft">Nobody has fetched the test picture through it yet.</span>
+        )}
+      </p>
+      <p className="mt-2 text-soft">
+        {publicPort === null ? (
+          <>
+            Before you open a port to the world, start Still Line with{" "}
+            <code className="whitespace-nowrap">--public-port 4311</code>: that port serves pictures and
+            hosted files and nothing else, so it is the only one to open.
+          </>
+        ) : (
+          <>
+            Port {publicPort} serves pictures and hosted files and nothing else: open that one to the world,
+            and no other.
+          </>
         )}
       </p>
     </section>
