@@ -5,6 +5,7 @@ import { glyphWeight } from "@/core/icons";
 import { readPerson } from "@/core/people";
 import type { Recipe, Size } from "@/core/pictures";
 import { assets } from "@/server/assets";
+import { DataTrouble } from "@/server/database/data-trouble";
 import { dataFolder } from "@/server/configuration";
 import { listNetworks, saveNetwork } from "@/server/links/networks";
 import { describeOrganisation } from "@/server/settings/organisation";
@@ -56,5 +57,12 @@ async function main(): Promise<void> {
   await writeFile(path.join(dataFolder(), "filled"), "");
 }
 
-await main();
-await closeImaging();
+try {
+  await main();
+} catch (error) {
+  // What is wrong with the folder was said when it was found.
+  if (!(error instanceof DataTrouble)) throw error;
+  process.exitCode = 1;
+} finally {
+  await closeImaging();
+}

@@ -3,6 +3,8 @@
  * and nothing from other sites but pictures.
  */
 import { NextResponse, type NextRequest } from "next/server";
+import { findTrouble } from "./server/database/database";
+import { troubleHeaders, troublePage } from "./server/http/trouble-page";
 import { refusalOf } from "./server/http/own-hosts";
 
 const development = process.env.NODE_ENV === "development";
@@ -25,9 +27,12 @@ function policy(nonce: string): string {
   ].join("; ");
 }
 
-export function proxy(request: NextRequest): NextResponse {
+export async function proxy(request: NextRequest): Promise<NextResponse> {
   const refusal = refusalOf(request);
   if (refusal) return new NextResponse(`${refusal.message}\n`, { status: refusal.status });
+  const trouble = await findTrouble();
+  if (trouble)
+    return new NextResponse(troublePage(trouble), { status: trouble.status, headers: troubleHeaders });
   const nonce = Buffer.from(crypto.randomUUID()).toString("base64");
   const headers = new Headers(request.headers);
   headers.set("x-nonce", nonce);

@@ -6,6 +6,9 @@ import type { BucketSettings } from "./store/object-store";
 export const dataFolder = (): string =>
   path.resolve(/*turbopackIgnore: true*/ process.env.STILL_LINE_DATA || ".still-line");
 
+/** Where the bytes of pictures lie, unless a bucket holds them. */
+export const pictureFolder = (): string => path.join(/*turbopackIgnore: true*/ dataFolder(), "pictures");
+
 /** The application's own address on this machine. */
 export const ownBase = (): string => `http://127.0.0.1:${process.env.PORT || "4310"}`;
 

@@ -5,7 +5,7 @@
 import { createServer } from "node:http";
 import next from "next";
 import { firstFrame } from "@/contract";
-import { sayFault } from "../log";
+import { describeFault, sayFault } from "../log";
 import { hostedListener } from "./hosted-listener";
 import { endWhenTold } from "./end-when-told";
 import { sharedFinder } from "./shared-finder";
@@ -17,7 +17,16 @@ const isDrawn = (url: string): boolean => url.split("?")[1] === firstFrame;
 
 const isHosted = (url: string): boolean => url.startsWith("/h/") && !isDrawn(url);
 
+/** The framework logs what a page threw with all that it carries, such as the values of a failed query: whole documents. */
+function keepContentOutOfTheLog(): void {
+  const { console } = globalThis;
+  const write = console.error;
+  console.error = (...told: unknown[]) =>
+    write(...told.map((one) => (one instanceof Error ? describeFault(one) : one)));
+}
+
 async function main(): Promise<void> {
+  keepContentOutOfTheLog();
   const hosted = hostedListener(sharedFinder(), sayFault);
   const application = next({
     dev: false,

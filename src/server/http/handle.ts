@@ -1,6 +1,8 @@
 /** Handlers made from endpoints of the contract: what comes in is checked, what goes out has the type that both know. */
 import type { Endpoint, ParamsOf } from "@/contract";
 import { readInput } from "@/contract/yup-of";
+import { troubleSince } from "../database/database";
+import { describeFault, sayFault } from "../log";
 import { readFile, type UploadedFile } from "./read-file";
 import { Refusal } from "./refusal";
 import { route } from "./route";
@@ -60,6 +62,9 @@ export const handle = <P extends string, Query, Body, Answer, Form extends "json
   handler: Handler<P, Query, Body, Answer, Form>,
 ) =>
   route<ParamsOf<P>>(async (request, params) => {
+    // What is said to be saved has to be somewhere.
+    const trouble = request.method === "GET" ? null : await troubleSince();
+    if (trouble) throw trouble;
     const query = endpoint.query
       ? await readInput(endpoint.query, Object.fromEntries(new URL(request.url).searchParams))
       : (null as Query);
@@ -101,7 +106,7 @@ export function linesAnswer<T>(
         }, signal);
         if (!signal.aborted) controller.close();
       } catch (error) {
-        process.stderr.write(`${error instanceof Error ? error.stack : String(error)}\n`);
+        sayFault(describeFault(error));
         controller.error(error);
       }
     },

@@ -1,8 +1,11 @@
 /**
  * The frame around every route handler: requests under other names and from other sites are turned away, refusals become their
- * status with a sentence, and anything unforeseen is logged and answered without its inside.
+ * status with a sentence, and trouble with the data folder is told as what it is, and
+ * anything unforeseen is logged and answered without its inside.
  */
 import { ValidationError } from "yup";
+import { dataTroubleIn } from "../database/database";
+import { describeFault, sayFault } from "../log";
 import { refusalOf } from "./own-hosts";
 import { Refusal } from "./refusal";
 
@@ -32,7 +35,9 @@ export const route =
     } catch (error) {
       if (error instanceof Refusal) return failure(error.status, error.code, error.message, error.details);
       if (error instanceof ValidationError) return failure(400, "bad-input", error.message);
-      process.stderr.write(`${error instanceof Error ? error.stack : String(error)}\n`);
+      const trouble = dataTroubleIn(error);
+      if (trouble) return failure(trouble.status, `data-${trouble.code}`, trouble.message);
+      sayFault(describeFault(error));
       return failure(500, "unforeseen", "Something went wrong here; nothing was changed. Please try again.");
     }
   };

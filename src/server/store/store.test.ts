@@ -1,4 +1,4 @@
-import { mkdtemp, readdir, rm } from "node:fs/promises";
+import { mkdir, mkdtemp, readdir, rm } from "node:fs/promises";
 import { createServer, type AddressInfo } from "node:net";
 import os from "node:os";
 import path from "node:path";
@@ -36,6 +36,7 @@ beforeAll(async () => {
   folder = await mkdtemp(path.join(os.tmpdir(), "still-line-store-"));
   const port = await freePort();
   endpoint = `http://127.0.0.1:${port}`;
+  for (const name of ["own", "whole"]) await mkdir(path.join(folder, name));
   server = new S3rver({
     port,
     address: "127.0.0.1",

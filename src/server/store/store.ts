@@ -1,18 +1,29 @@
 /** The store that the environment names: a bucket where one is set, else the data folder. */
-import path from "node:path";
-import { bucketSettings, dataFolder } from "../configuration";
+import { bucketSettings, pictureFolder } from "../configuration";
+import { database } from "../database/database";
 import { folderStore } from "./folder-store";
 import { objectStore } from "./object-store";
 import type { PictureStore } from "./picture-store";
 
 const opened = new Map<string, PictureStore>();
 
+/** The folder is made when the data folder is opened, so nothing is put before that. */
+const ownFolder = (): PictureStore => {
+  const store = folderStore(pictureFolder());
+  return {
+    ...store,
+    put: async (key, bytes) => {
+      await database();
+      await store.put(key, bytes);
+    },
+  };
+};
+
 export function pictureStore(): PictureStore {
   const bucket = bucketSettings();
-  const folder = path.join(dataFolder(), "pictures");
-  const name = bucket ? JSON.stringify(bucket) : folder;
+  const name = bucket ? JSON.stringify(bucket) : pictureFolder();
   let store = opened.get(name);
-  if (!store) opened.set(name, (store = bucket ? objectStore(bucket) : folderStore(folder)));
+  if (!store) opened.set(name, (store = bucket ? objectStore(bucket) : ownFolder()));
   return store;
 }
 
