@@ -17,6 +17,13 @@ const shared = {
   logLevel: "warning",
 };
 
+/** The command line starts without the database, which only two of its commands need. */
+const backupApart = {
+  name: "backup-apart",
+  setup: (build) =>
+    build.onResolve({ filter: /^@\/server\/backup$/ }, () => ({ path: "./backup.mjs", external: true })),
+};
+
 export async function bundle() {
   await build({
     ...shared,
@@ -25,6 +32,7 @@ export async function bundle() {
       "serve-public": "src/server/hosting/serve-public.ts",
       "imaging-worker": "src/server/imaging/imaging-worker.ts",
       "fill-demo": "demo/seed.ts",
+      backup: "src/server/backup/index.ts",
     },
     packages: "external",
   });
@@ -32,6 +40,7 @@ export async function bundle() {
     ...shared,
     entryPoints: { "still-line": "src/cli/index.ts" },
     minify: true,
+    plugins: [backupApart],
     // Packages that were written for require find it.
     banner: { js: 'import{createRequire}from"node:module";const require=createRequire(import.meta.url);' },
   });

@@ -77,6 +77,20 @@ async function look() {
   expect("a picture is drawn", cut.status === 200 && made.cut.width === 60, JSON.stringify(made));
 }
 
+/** Backed up while the server runs, and brought back into another folder. */
+function lookAtBackup() {
+  const archive = path.join(elsewhere, "kept.zip");
+  const made = runCopy("bin/still-line.mjs", "backup", archive);
+  expect("a backup is made", made.status === 0 && made.stdout.includes("read back and whole"), made.stderr);
+  const back = path.join(elsewhere, "back");
+  const restored = runCopy("bin/still-line.mjs", "restore", archive, "--data", back);
+  expect(
+    "it is restored",
+    restored.status === 0 && existsSync(path.join(back, "still-line.db")),
+    restored.stderr,
+  );
+}
+
 async function main() {
   copyApplication();
   const filled = runCopy("dist/fill-demo.mjs");
@@ -103,6 +117,7 @@ async function main() {
   try {
     await started(server);
     await look();
+    lookAtBackup();
   } finally {
     server.kill("SIGTERM");
   }

@@ -1,9 +1,10 @@
 import { execFile } from "node:child_process";
-import { mkdtemp, readFile, writeFile } from "node:fs/promises";
+import { mkdtemp, readdir, readFile, writeFile } from "node:fs/promises";
 import os from "node:os";
 import path from "node:path";
 import { beforeAll, describe, expect, it } from "vitest";
 import { standInIds } from "@/core/clients";
+import { databaseIn, openDatabase } from "@/server/database/database";
 import { run } from "./commands";
 import { BadInput, WrongUsage } from "./usage";
 
@@ -66,6 +67,34 @@ describe("kit", () => {
     await expect(run(["kit", "demo/signatures/full.json", "--for", "webmail"])).rejects.toThrow(
       "--out is missing",
     );
+  });
+});
+
+describe("backup and restore", () => {
+  it("make one archive of a data folder, and another folder from it", async () => {
+    (await openDatabase(databaseIn(file("data")))).$client.close();
+    const made = await run(["backup", file("kept.zip"), "--data", file("data")]);
+    expect(made).toContain("kept.zip: the database and 0 pictures of");
+    expect(made).toContain("read back and whole");
+    expect(await run(["restore", file("kept.zip"), "--data", file("again")])).toContain("as they were at");
+    expect(await readdir(file("again"))).toContain("still-line.db");
+  });
+
+  it("refuse in one line that names what is wrong", async () => {
+    await writeFile(file("no.zip"), "no archive");
+    const refused: readonly (readonly [string[], string])[] = [
+      [["backup", file("x.zip"), "--data", file("nowhere")], "x.zip: cannot be written: "],
+      [["backup", file("no.zip"), "--data", file("nowhere")], "no.zip: is there already"],
+      [["backup", path.join(file("no"), "x.zip"), "--data", file("data")], "there is no such file or folder"],
+      [["restore", file("no.zip"), "--data", file("new")], "no.zip: is no archive of Still Line"],
+      [["restore", file("nothing.zip"), "--data", file("new")], "there is no such file or folder"],
+    ];
+    for (const [args, complaint] of refused) {
+      const failure = await run(args).catch((error: unknown) => error);
+      expect(failure, args.join(" ")).toBeInstanceOf(BadInput);
+      expect((failure as Error).message).toContain(complaint);
+    }
+    await expect(run(["backup"])).rejects.toThrow(WrongUsage);
   });
 });
 

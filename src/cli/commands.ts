@@ -1,6 +1,5 @@
 /** The commands: each reads its arguments, calls the core and answers with what to print. */
 import path from "node:path";
-import { parseArgs, type ParseArgsConfig } from "node:util";
 import { complaintsOf, mailAddress, outgoingServer } from "@/contract";
 import { checkSignature } from "@/core/checks";
 import { received, standInIds, type StandInId } from "@/core/clients";
@@ -25,27 +24,14 @@ import { folderStore } from "@/server/store/folder-store";
 import { handOver, MailTrouble } from "@/server/outgoing/hand-over";
 import { kitPictures } from "@/server/store/kit-pictures";
 import { readBytes, readDocument, readPersonFile, readText, writeFiles, writeContent } from "./files";
+import { backupCommand, restoreCommand } from "./data-commands";
+import { onlyFile, read } from "./arguments";
 import { BadInput, WrongUsage } from "./usage";
 
 const letterTo = object({ to: mailAddress });
 
 /** Where the application itself serves pictures, until `--base` says where recipients find them. */
 const ownAddress = process.env.STILL_LINE_PUBLIC_URL || "http://127.0.0.1:4310";
-
-function read<T extends NonNullable<ParseArgsConfig["options"]>>(args: readonly string[], options: T) {
-  try {
-    return parseArgs({ args: [...args], options, allowPositionals: true, strict: true });
-  } catch (error) {
-    throw new WrongUsage((error as Error).message.split("\n")[0]);
-  }
-}
-
-function onlyFile(positionals: readonly string[], what: string): string {
-  const [file, ...others] = positionals;
-  if (file === undefined || others.length > 0)
-    throw new WrongUsage(`${what} takes one file, not ${positionals.length}`);
-  return file;
-}
 
 function choice<T extends string>(value: string | undefined, choices: readonly T[], option: string): T {
   if (value === undefined) throw new WrongUsage(`${option} is missing: one of ${choices.join(", ")}`);
@@ -293,6 +279,8 @@ const commands: Readonly<Record<string, (args: readonly string[]) => Promise<str
   graft: graftCommand,
   send: sendCommand,
   code: codeCommand,
+  backup: backupCommand,
+  restore: restoreCommand,
 };
 
 /** Runs a command. Rejects with BadInput or WrongUsage. */

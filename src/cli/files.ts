@@ -10,7 +10,7 @@ import { BadInput } from "./usage";
 const locked = new Set(["EBUSY", "EPERM", "EACCES", "ETXTBSY", "EROFS"]);
 
 /** The sentence for a file that the system does not give or take. */
-function refusal(error: unknown, otherwise: string): string {
+export function refusal(error: unknown, otherwise: string): string {
   const { code } = error as NodeJS.ErrnoException;
   if (code === "ENOENT") return "there is no such file";
   if (code === "EISDIR") return "is a folder";

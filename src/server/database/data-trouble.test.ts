@@ -52,7 +52,7 @@ describe("what can be wrong with a data folder when it is opened", () => {
           })),
         );
         await opened.run(sql`PRAGMA wal_checkpoint(TRUNCATE)`);
-        (opened as unknown as { $client: { close(): void } }).$client.close();
+        opened.$client.close();
         await truncate(file(), 80_000);
       },
     ],

@@ -14,7 +14,8 @@ interface Told {
   readonly remedy: string;
 }
 
-const restore = "restore the newest backup into a new folder: still-line restore FILE --data FOLDER";
+const restore =
+  "restore the newest backup into a new folder (still-line restore FILE --data FOLDER), which STILL_LINE_DATA then names";
 
 const troubles: Readonly<Record<TroubleCode, Told>> = {
   full: {

@@ -24,6 +24,9 @@ import * as schema from "./schema";
 
 export type Database = LibSQLDatabase<typeof schema>;
 
+/** One that whoever opened it can close. */
+export type OpenedDatabase = Database & { readonly $client: { close(): void } };
+
 /** Kept on the global object, since a development server loads modules anew but must not open the file twice. */
 const holder = globalThis as typeof globalThis & {
   stillLineDatabase?: Promise<Database>;
@@ -38,14 +41,14 @@ export const databaseIn = (folder: string): string =>
 const connect = (file: string) => createClient({ url: `file:${file}`, concurrency: 1, timeout: 5000 });
 
 /** A connection that changes nothing, for a program beside the one that migrated the database, and the way to close it. */
-export async function openReader(folder = dataFolder()): Promise<Database & { $client: { close(): void } }> {
-  const client = connect(databaseIn(folder));
+export async function openReader(file = databaseIn(dataFolder())): Promise<OpenedDatabase> {
+  const client = connect(file);
   for (const pragma of ["busy_timeout = 5000", "query_only = ON"]) await client.execute(`PRAGMA ${pragma}`);
   return drizzle(client, { schema });
 }
 
 /** Throws a {@link DataTrouble} for a file that cannot be read as a database of this release, and then leaves it as it is. */
-export async function openDatabase(file: string): Promise<Database> {
+export async function openDatabase(file: string): Promise<OpenedDatabase> {
   await mkdir(path.dirname(file), { recursive: true });
   try {
     const client = connect(file);

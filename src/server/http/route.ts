@@ -36,7 +36,8 @@ export const route =
       if (error instanceof Refusal) return failure(error.status, error.code, error.message, error.details);
       if (error instanceof ValidationError) return failure(400, "bad-input", error.message);
       const trouble = dataTroubleIn(error);
-      if (trouble) return failure(trouble.status, `data-${trouble.code}`, trouble.message);
+      if (trouble)
+        return failure(trouble.status, `data-${trouble.code}`, trouble.message, { title: trouble.title });
       sayFault(describeFault(error));
       return failure(500, "unforeseen", "Something went wrong here; nothing was changed. Please try again.");
     }

@@ -1,9 +1,20 @@
 /** The store that the environment names: a bucket where one is set, else the data folder. */
+import path from "node:path";
 import { bucketSettings, pictureFolder } from "../configuration";
 import { database } from "../database/database";
 import { folderStore } from "./folder-store";
 import { objectStore } from "./object-store";
 import type { PictureStore } from "./picture-store";
+
+/** The store of a data folder that is not the running application's: a bucket where one is set, as there. */
+export function storeIn(folder: string): {
+  readonly store: PictureStore;
+  readonly bucket: PictureStore | null;
+} {
+  const settings = bucketSettings();
+  const bucket = settings ? objectStore(settings) : null;
+  return { store: bucket ?? folderStore(path.join(/*turbopackIgnore: true*/ folder, "pictures")), bucket };
+}
 
 const opened = new Map<string, PictureStore>();
 

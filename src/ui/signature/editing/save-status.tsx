@@ -1,5 +1,7 @@
 import type { SaveState } from "./use-saving";
 
+const beginLow = (sentence: string): string => `${sentence.charAt(0).toLowerCase()}${sentence.slice(1)}`;
+
 /** Whether what is on the sheet is kept. */
 export function SaveStatus({ state }: { state: SaveState }) {
   return (
@@ -13,7 +15,8 @@ export function SaveStatus({ state }: { state: SaveState }) {
         </>
       )}
       {state.kind === "saving" && "Saving…"}
-      {state.kind === "waiting" && "Not saved yet: no answer. Kept here, trying again."}
+      {state.kind === "waiting" &&
+        `Not saved yet: ${beginLow(state.because ?? "No answer")}. Kept here, trying again.`}
       {state.kind === "refused" && `Not saved: ${state.message}`}
       {state.kind === "stale" && "Two versions"}
     </span>

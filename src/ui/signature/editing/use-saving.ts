@@ -5,6 +5,7 @@
  * server has not confirmed stays in the browser's own storage as well.
  */
 import { useCallback, useEffect, useRef, useState } from "react";
+import { toast } from "sonner";
 import type { Node } from "prosemirror-model";
 import { endpoints, type StaleSave } from "@/contract";
 import { parseSignature } from "@/core/signature";
@@ -15,13 +16,16 @@ import { dropDraft, keepDraft } from "./draft";
 export type SaveState =
   | { readonly kind: "saved"; readonly revision: number; readonly document: Node }
   | { readonly kind: "saving" }
-  | { readonly kind: "waiting" }
+  /** `because` is what is wrong where the server said it, as the beginning of a sentence. */
+  | { readonly kind: "waiting"; readonly because: string | null }
   | { readonly kind: "refused"; readonly message: string }
   | { readonly kind: "stale"; readonly refusedId: string; readonly saved: unknown };
 
 /** Changes closer together than this go in one save; ms. */
 const gatherFor = 150;
 const retryAfter = 1000;
+
+const troubleToast = "what is wrong with the data folder";
 
 /** A document as it is sent. */
 const given = (id: string, document: Node, revision: number, settles?: string | null) => ({
@@ -74,6 +78,8 @@ export function useSaving(
   const sending = useRef<Node | null>(null);
   /** Set while somebody has to choose between two versions; nothing is saved until then. */
   const stale = useRef(false);
+  /** What is wrong with the server, as it was said last. */
+  const told = useRef<string | null>(null);
   const timer = useRef<ReturnType<typeof setTimeout> | null>(null);
 
   const save = useCallback(
@@ -88,6 +94,8 @@ export function useSaving(
         const answer = await ask(endpoints.saveSignature, given(id, sent, revision, settles));
         base.current = { revision: answer.revision, document: sent, settles: null, unanswered: null };
         saved.current = sent;
+        if (told.current !== null) toast.dismiss(troubleToast);
+        told.current = null;
         recordSaved(id, answer.revision, sent);
         if (wanted.current.eq(sent)) {
           dropDraft(id);
@@ -116,7 +124,13 @@ export function useSaving(
         if (error.status >= 400 && error.status < 500) setState({ kind: "refused", message: error.message });
         else {
           base.current = { ...base.current, unanswered: sent };
-          setState({ kind: "waiting" });
+          const { title } = error.details;
+          const because = typeof title === "string" ? title : null;
+          // Said once, and not with each try; it stays until it is over, or is put away.
+          if (because !== null && told.current !== because)
+            toast.error(error.message, { id: troubleToast, duration: Infinity });
+          told.current = because;
+          setState({ kind: "waiting", because });
           timer.current = setTimeout(() => void saveNow(), retryAfter);
         }
       } finally {
