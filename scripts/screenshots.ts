@@ -4,7 +4,7 @@
  */
 import path from "node:path";
 import { chromium, type Page } from "playwright-core";
-import { choose } from "../tests/e2e/bench";
+import { choose, shelfOf } from "../tests/e2e/bench";
 import { chromiumLaunch } from "../tests/e2e/browser";
 import { fillDemo, startServer } from "../tests/e2e/server";
 
@@ -12,7 +12,7 @@ const folder = path.resolve("docs/screenshots");
 const port = 4393;
 
 async function openSignature(page: Page, name: string, station = ""): Promise<void> {
-  await page.goto("/");
+  await page.goto(shelfOf(name));
   const href = await page.getByRole("link", { name, exact: true }).getAttribute("href");
   await page.goto(`${href}${station}`);
 }

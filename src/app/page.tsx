@@ -1,43 +1,39 @@
-import { countOutOfDate } from "@/server/install/installs";
-import { findStillness } from "@/server/signatures/stillness";
-import { openSignatures, openWaiting } from "@/server/signatures/open-signature";
+import { longestSearch, shelfOrders, type ShelfOrder } from "@/contract";
+import { openWaiting } from "@/server/signatures/open-signature";
 import { findOrganisation } from "@/server/settings/organisation";
-import { listPeople } from "@/server/people/people";
+import { countPeople } from "@/server/people/people";
+import { findOnShelf, shelfCards } from "@/server/shelf/shelf";
 import { SiteHeader } from "@/ui/parts/site-header";
-import { openFindings } from "@/ui/signature/open-findings";
 import { Shelf } from "@/ui/shelf/shelf";
+import type { Asked } from "./asked";
 
 export const metadata = { title: "Shelf" };
 
-export default async function ShelfPage() {
-  const [signatures, people, organisation, waiting, outOfDate] = await Promise.all([
-    openSignatures(),
-    listPeople(),
+/** Cards that the page brings along: as many as the first window shows, and some below it. */
+const first = 8;
+
+export default async function ShelfPage({ searchParams }: { readonly searchParams: Asked }) {
+  const asked = await searchParams;
+  const look = typeof asked.look === "string" ? asked.look.slice(0, longestSearch) : "";
+  const order: ShelfOrder = shelfOrders.find((each) => each === asked.order) ?? "changed";
+  const [{ ids, all }, peopleCount, organisation, waiting] = await Promise.all([
+    findOnShelf({ look, order }),
+    countPeople(),
     findOrganisation(),
     openWaiting(),
-    countOutOfDate(),
   ]);
-  const still = await findStillness(signatures);
   return (
     <>
       <SiteHeader current="Shelf" />
       <Shelf
         organisation={organisation?.name ?? ""}
         waiting={waiting}
-        peopleCount={people.length}
-        signatures={signatures.map(({ id, name, person, html, base, weight, findings, updatedAt }) => ({
-          id,
-          name,
-          personName: person?.name ?? null,
-          html,
-          base,
-          weight,
-          findings: openFindings(findings).length,
-          stillness: still.get(id) ?? null,
-          breaking: findings.filter(({ severity }) => severity === "break").length,
-          updatedAt,
-          lateInstalls: outOfDate.get(id) ?? 0,
-        }))}
+        peopleCount={peopleCount}
+        ids={ids}
+        all={all}
+        cards={await shelfCards(ids.slice(0, first))}
+        look={look}
+        order={order}
       />
     </>
   );

@@ -51,6 +51,7 @@ import type {
   AddedFiles,
   AddressCheck,
   Catalogue,
+  CatalogueEntry,
   Cut,
   CutPreview,
   ForeignPicture,
@@ -62,6 +63,7 @@ import type {
   Removal,
   Replacement,
 } from "./pictures";
+import { longestSearch, mostAtOnce, type ShelfCard } from "./shelf";
 import { toldSighting } from "./sightings";
 import { letterType, type DirectoryPerson, type LetterType, type Settled, type Version } from "./signatures";
 
@@ -260,11 +262,17 @@ export const endpoints = {
 
   listPeople: get("/api/people").json<{ people: readonly DirectoryPerson[] }>(),
 
-  listPictures: get("/api/pictures").json<Catalogue>(),
+  listPictures: get("/api/pictures")
+    .query(object({ look: maybe(text(longestSearch)) }))
+    .json<Catalogue>(),
   addPictures: post("/api/pictures").file(largestArchive).json<AddedFiles>(),
   findPictureColors: post("/api/pictures/colors")
     .body(object({ sources: list(text(2000), { most: 200, what: "pictures" }) }))
     .json<{ colors: Readonly<Record<string, PictureColors>> }>(),
+  /** Those of some originals that stand in the library, with their cuts. */
+  pictureEntries: post("/api/pictures/entries")
+    .body(object({ hashes: list(original, { most: mostAtOnce, what: "originals" }) }))
+    .json<{ entries: readonly CatalogueEntry[] }>(),
   findPicture: get("/api/pictures/:hash").json<{ original: Original; background: string | null }>(),
   renamePicture: patch("/api/pictures/:hash")
     .body(object({ name: name("A picture", 120) }))
@@ -281,6 +289,11 @@ export const endpoints = {
     .body(object({ base: optional(publicBase.fields.base) }))
     .json<PublicAddress>(),
   checkPublicAddress: post("/api/public-address/check").json<{ check: AddressCheck }>(),
+
+  /** Those of some signatures that are on the Shelf. */
+  shelfCards: post("/api/shelf/cards")
+    .body(object({ ids: list(id, { most: mostAtOnce, what: "signatures" }) }))
+    .json<{ cards: readonly ShelfCard[] }>(),
 
   startSignature: post("/api/signatures").body(startRequest).json<{ id: string }>(),
   /** What has been saved since a revision; its document is null where that is the newest. */

@@ -42,6 +42,7 @@ export type {
   Unused,
 } from "./pictures";
 export { magnification, measure, type KeptSighting, type ToldSighting } from "./sightings";
+export { longestSearch, mostAtOnce, shelfOrders, type ShelfCard, type ShelfOrder } from "./shelf";
 export {
   letterType,
   type DirectoryPerson,

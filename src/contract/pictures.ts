@@ -58,6 +58,8 @@ export interface Catalogue {
   /** Newest first. */
   readonly entries: readonly CatalogueEntry[];
   readonly loops: readonly CatalogueCut[];
+  /** How many originals there are that hold what was looked for: the newest are here. */
+  readonly found: number;
 }
 
 /** Files that were not taken, with the sentence that says why. */

@@ -83,9 +83,15 @@ export async function tabTo(page: Page, name: string | RegExp): Promise<void> {
 export const insertPart = (page: Page, name: string): Promise<void> =>
   page.getByRole("complementary", { name: "Parts" }).getByRole("button", { name, exact: true }).click();
 
+/** The Shelf with what is called so: of many signatures only those in view are in the page. */
+export const shelfOf = (name: string): string => `/?look=${encodeURIComponent(name)}`;
+
+/** Pictures with what is called so. */
+export const picturesOf = (name: string): string => `/pictures?look=${encodeURIComponent(name)}`;
+
 /** Opens a copy of a demo signature on its Bench, so that other tests find the demo as it was. */
 export async function openCopy(page: Page, name: string): Promise<void> {
-  await page.goto("/");
+  await page.goto(shelfOf(name));
   const path = (await page.getByRole("link", { name, exact: true }).getAttribute("href"))!;
   const answer = await page.request.post(`/api${path}/duplicate`);
   const { id } = (await answer.json()) as { id: string };
@@ -125,7 +131,7 @@ export async function moveByKey(
 
 /** The address of a hosted picture of the demo, as the Shelf shows it. */
 export async function hostedPicture(page: Page): Promise<string> {
-  await page.goto("/");
+  await page.goto(shelfOf("Full"));
   const source = await page
     .getByRole("link", { name: "Open Full", exact: true })
     .locator("iframe")

@@ -4,7 +4,17 @@ import { expect, test } from "./test";
 import { zipSync } from "fflate";
 import sharp from "sharp";
 import { animation } from "../../src/server/imaging/pictures-for-tests";
-import { cell, choose, insertPart, moveByKey, openCopy, proof, setMeasure, startBlank } from "./bench";
+import {
+  cell,
+  choose,
+  insertPart,
+  moveByKey,
+  openCopy,
+  picturesOf,
+  proof,
+  setMeasure,
+  startBlank,
+} from "./bench";
 
 /** Drops a file on the upload area of Pictures. */
 async function dropPicture(page: Page, name: string, bytes: Buffer): Promise<void> {
@@ -110,7 +120,7 @@ test("a picture on the Bench is cut anew in place, as high as another, and undo 
 test("too few pixels are said with their number, here and as a finding, and made up only on demand", async ({
   page,
 }) => {
-  await page.goto("/pictures");
+  await page.goto(picturesOf("found-web.png"));
   await page.getByRole("link", { name: "Cut found-web.png" }).click();
   await page.getByRole("radio", { name: "Size", exact: true }).click();
   await setMeasure(page, "Width", "150");
@@ -140,7 +150,7 @@ test("too few pixels are said with their number, here and as a finding, and made
 test("a white background is cleared, tinted and put on a plate, and each step is taken back", async ({
   page,
 }) => {
-  await page.goto("/pictures");
+  await page.goto(picturesOf("harrow-fen-logo-black.png"));
   await page.getByRole("link", { name: "Cut harrow-fen-logo-black.png" }).click();
   await page.getByRole("radio", { name: "Colour", exact: true }).click();
   const result = page.getByRole("img", { name: "As sent, on black" });
@@ -163,7 +173,7 @@ test("a white background is cleared, tinted and put on a plate, and each step is
 test("what is clear is filled with a colour that is asked for, where the format holds none", async ({
   page,
 }) => {
-  await page.goto("/pictures");
+  await page.goto(picturesOf("harrow-fen-logo.png"));
   await page.getByRole("link", { name: "Cut harrow-fen-logo.png" }).click();
   await page.getByRole("radio", { name: "File", exact: true }).click();
   await page.getByRole("radio", { name: "JPEG" }).check();
@@ -283,7 +293,7 @@ test("an original is replaced, its cuts follow in the signatures, and it is take
   const before = await placed.getAttribute("src");
   await expect(page.getByRole("status").filter({ hasText: /^Saved/ })).toBeVisible();
   const bench = page.url();
-  await page.goto("/pictures");
+  await page.goto(picturesOf("Replace me.jpg"));
   await page.getByLabel("Replace Replace me.jpg").setInputFiles({
     name: "other.jpg",
     mimeType: "image/jpeg",

@@ -1,7 +1,7 @@
 import path from "node:path";
 import type { Page } from "@playwright/test";
 import { expect, test } from "./test";
-import { cell, proof, setMeasure, startBlank, waitUntilSaved } from "./bench";
+import { cell, proof, setMeasure, shelfOf, startBlank, waitUntilSaved } from "./bench";
 import { fillDemo, serverPort, startServer } from "./server";
 
 test("killing the server in the middle of typing loses nothing that was shown as saved, nor what was typed after", async ({
@@ -148,7 +148,7 @@ test("two windows on one line: the second to save sees both and chooses; the oth
   await second.getByRole("button", { name: "Versions" }).click();
   const versions = second.getByRole("dialog", { name: /Versions/ });
   await expect(versions).toContainText("The other of two versions");
-  await page.goto("/");
+  await page.goto(shelfOf("Contested"));
   await expect(page.getByRole("link", { name: "Open Contested", exact: true })).toBeVisible();
   await expect(page.getByRole("link", { name: /Open Contested, other/ })).toBeHidden();
 });

@@ -1,11 +1,11 @@
 import path from "node:path";
 import AxeBuilder from "@axe-core/playwright";
 import type { Page } from "@playwright/test";
-import { cell, proof, savedDocument, startBlank, waitUntilSaved } from "./bench";
+import { cell, proof, savedDocument, shelfOf, startBlank, waitUntilSaved } from "./bench";
 import { expect, test } from "./test";
 
 async function openSignature(page: Page, name: string, station = ""): Promise<void> {
-  await page.goto("/");
+  await page.goto(shelfOf(name));
   const href = await page.getByRole("link", { name, exact: true }).getAttribute("href");
   await page.goto(`${href}${station}`);
 }

@@ -11,11 +11,11 @@ import { generate } from "selfsigned";
 import { SMTPServer } from "smtp-server";
 import type { Page } from "@playwright/test";
 import { readBinaryPlist, writeBinaryPlist } from "@/core/plist";
-import { choose, savedDocument } from "./bench";
+import { choose, savedDocument, shelfOf } from "./bench";
 import { expect, test } from "./test";
 
 async function openInstall(page: Page, name = "Full"): Promise<void> {
-  await page.goto("/");
+  await page.goto(shelfOf(name));
   const href = await page.getByRole("link", { name, exact: true }).getAttribute("href");
   await page.goto(`${href}/install`);
 }

@@ -7,11 +7,11 @@ import { unzipSync } from "fflate";
 import { addressOf, deskPath, endpoints } from "@/contract";
 import type { DeskClientId } from "@/core/desks";
 import { installSteps, type KitKind } from "@/core/install-kinds";
-import { choose, tabTo } from "./bench";
+import { choose, shelfOf, tabTo } from "./bench";
 import { expect, test } from "./test";
 
 async function signatureId(page: Page, name: string): Promise<string> {
-  await page.goto("/");
+  await page.goto(shelfOf(name));
   const href = await page.getByRole("link", { name, exact: true }).first().getAttribute("href");
   return href?.split("/")[2] ?? "";
 }

@@ -1,10 +1,10 @@
 /** The wall of proofs: what each stand-in shows, how still it is, and what is said of it, checked against the frames. */
 import type { Page } from "@playwright/test";
-import { cell, choose, openCopy } from "./bench";
+import { cell, choose, openCopy, shelfOf } from "./bench";
 import { expect, test } from "./test";
 
 async function openProof(page: Page, name: string): Promise<void> {
-  await page.goto("/");
+  await page.goto(shelfOf(name));
   const href = await page.getByRole("link", { name, exact: true }).getAttribute("href");
   await page.goto(`${href}/proof`);
   await expect(page.getByRole("heading", { level: 1 })).toHaveText(/^Still in \d+ of 28$/);
@@ -163,7 +163,7 @@ test("the Bench measures when it comes to rest, and the Shelf and the line show 
   await expect(stations).toContainText("still in 28 of 28", { timeout: 30_000 });
   await page.goto(`${address}/install`);
   await expect(stations).toContainText("still in 28 of 28");
-  await page.goto("/");
+  await page.goto(shelfOf("Short, for answers, tried"));
   await expect(page.getByRole("listitem").filter({ hasText: "Short, for answers, tried" })).toContainText(
     "still in 28 of 28",
   );

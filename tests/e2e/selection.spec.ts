@@ -1,5 +1,15 @@
 /** What the tools say of a selection, what they do to it, and where a click or a key goes. */
-import { cell, choose, chooseFont, insertPart, proof, setMeasure, startBlank, waitUntilSaved } from "./bench";
+import {
+  cell,
+  choose,
+  chooseFont,
+  insertPart,
+  proof,
+  setMeasure,
+  shelfOf,
+  startBlank,
+  waitUntilSaved,
+} from "./bench";
 import { expect, test } from "./test";
 
 test("the toolbar reads whatever is selected, says what is mixed, and applies to all of it", async ({
@@ -90,7 +100,7 @@ test("the underline of a link is its own once it is pressed, and as all links wh
 test("each choice of the person is drawn at once, and the last one stays however slow the server is", async ({
   page,
 }) => {
-  await page.goto("/");
+  await page.goto(shelfOf("Short, for answers"));
   await page.getByRole("link", { name: "Short, for answers", exact: true }).click();
   const sheet = page.locator(".signature-editor");
   const drawnFor = page.getByRole("combobox", { name: "drawn for" });
@@ -163,7 +173,7 @@ test("copied cells are text as well, with the person's own values", async ({ pag
 test("F2 finds the measures of the cell around a part and of pictures elsewhere, and goes there", async ({
   page,
 }) => {
-  await page.goto("/");
+  await page.goto(shelfOf("Full"));
   await page.getByRole("link", { name: "Full", exact: true }).click();
   await cell(page, 1, 2).getByText("Tamsin Okafor").click();
   await page.keyboard.press("F2");
@@ -183,7 +193,7 @@ test("F2 finds the measures of the cell around a part and of pictures elsewhere,
 test("F2 finds the measures of the line around a field and of its cell: alignment, line height, borders", async ({
   page,
 }) => {
-  await page.goto("/");
+  await page.goto(shelfOf("Full"));
   await page.getByRole("link", { name: "Full", exact: true }).click();
   for (const [typed, role, name] of [
     ["line height", "textbox", "Line height"],

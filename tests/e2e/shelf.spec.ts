@@ -1,6 +1,6 @@
 import type { Page } from "@playwright/test";
 import { expect, test } from "./test";
-import { choose, proof } from "./bench";
+import { choose, proof, shelfOf } from "./bench";
 
 const card = (page: Page, name: string) =>
   page.getByRole("listitem").filter({ has: page.getByRole("heading", { name, exact: true }) });
@@ -8,7 +8,7 @@ const card = (page: Page, name: string) =>
 test("the Shelf draws each signature as it really looks, with whose it is, its characters and its weight", async ({
   page,
 }) => {
-  await page.goto("/");
+  await page.goto(shelfOf("Full"));
   await expect(page.getByRole("heading", { name: "Harrow Fen Seed Library" })).toBeVisible();
   const full = card(page, "Full");
   await expect(full).toContainText("for Tamsin Okafor");
@@ -20,7 +20,9 @@ test("the Shelf draws each signature as it really looks, with whose it is, its c
       .locator("img")
       .evaluateAll((all) => all.every((image) => (image as HTMLImageElement).naturalWidth > 0)),
   ).toBe(true);
+  await page.goto(shelfOf("From last year"));
   await expect(card(page, "From last year")).toContainText("5 will break · 11 more");
+  await page.goto(shelfOf("Short, for answers"));
   await expect(card(page, "Short, for answers")).toContainText("ready");
 });
 
@@ -39,6 +41,7 @@ test("the Shelf is searched and put in order", async ({ page }) => {
   await page.getByRole("radio", { name: "findings" }).click();
   await expect(names.first()).toHaveText(/^From last year/);
   await page.getByRole("radio", { name: "name", exact: true }).click();
+  await expect(page).toHaveURL(/order=name/);
   const shown = await names.allTextContents();
   expect(shown).toEqual(
     [...shown].sort((one, other) => one.localeCompare(other, undefined, { numeric: true })),
@@ -46,7 +49,7 @@ test("the Shelf is searched and put in order", async ({ page }) => {
 });
 
 test("a signature is renamed, duplicated, deleted and taken back", async ({ page }) => {
-  await page.goto("/");
+  await page.goto(shelfOf("Press desk"));
   await card(page, "Press desk").getByRole("button", { name: "Duplicate Press desk" }).click();
   await expect(card(page, "Press desk, copy")).toBeVisible();
   await page.getByRole("button", { name: "Rename Press desk, copy" }).click();
@@ -62,7 +65,7 @@ test("a signature is renamed, duplicated, deleted and taken back", async ({ page
 });
 
 test("a signature is drawn for the person that is chosen", async ({ page }) => {
-  await page.goto("/");
+  await page.goto(shelfOf("Short, for answers"));
   await page.getByRole("link", { name: "Short, for answers", exact: true }).click();
   await expect(page.locator(".signature-editor")).toContainText("Tamsin Okafor");
   await choose(page.getByRole("combobox", { name: "drawn for" }), "Ada Quill");

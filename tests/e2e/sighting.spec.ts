@@ -7,11 +7,12 @@ import { designOf, messageArea, messageOf, received, standIns, wholeAttribute } 
 import { unstillReason, type DrawnPart, type DrawnWord } from "@/core/layout";
 import type { Pixels } from "@/core/pictures";
 import { driftOfSighting, sightingOf, type DrawnDesign } from "@/core/sighting";
+import { shelfOf } from "./bench";
 import { expect, test } from "./test";
 
 /** Records that the signature of a name is installed, and answers with it. */
 async function installed(page: Page, name: string): Promise<ComparedInstall> {
-  await page.goto("/");
+  await page.goto(shelfOf(name));
   const href = await page.getByRole("link", { name, exact: true }).first().getAttribute("href");
   const id = href?.split("/")[2] ?? "";
   const { revision } = (await (await page.request.get(`/api/signatures/${id}?after=0`)).json()) as {

@@ -2,11 +2,11 @@ import AxeBuilder from "@axe-core/playwright";
 import type { Page } from "@playwright/test";
 import { addressOf, deskPath, endpoints, type Letters } from "@/contract";
 import { deskClientIds, deskClients, type DeskClientId } from "@/core/desks";
-import { proofFrame } from "./bench";
+import { picturesOf, proofFrame, shelfOf } from "./bench";
 import { expect, test } from "./test";
 
 const signaturePath = async (page: Page, name: string): Promise<string> => {
-  await page.goto("/");
+  await page.goto(shelfOf(name));
   return (await page.getByRole("link", { name, exact: true }).getAttribute("href"))!;
 };
 
@@ -51,7 +51,7 @@ const views: readonly View[] = [
   [
     "Cutting a picture",
     async (page) => {
-      await page.goto("/pictures");
+      await page.goto(picturesOf("bram-uzel.jpg"));
       return (await page.getByRole("link", { name: "Cut bram-uzel.jpg" }).getAttribute("href"))!;
     },
   ],

@@ -51,6 +51,8 @@ const bodies = {
   lookAtAddress: { address: "not an address" },
   takePictureIn: { address: "not an address" },
   forgetAddress: { address: "https://sedgeweb.example/x.png" },
+  shelfCards: { ids: ["nobody"] },
+  pictureEntries: { hashes: [hash] },
   makeCut: { kind: "at-width", source: cut, width: 50 },
   previewCut: { original: hash, recipe },
   describeIcon: { name: "Reed", note: "" },
@@ -163,6 +165,9 @@ const taken = new Set<Name>([
   "saveNetwork",
   "keepOutgoing",
   "findPictureColors",
+  // Of some, those that there are.
+  "shelfCards",
+  "pictureEntries",
 ]);
 
 const routes = import.meta.glob<Record<string, unknown>>("./**/route.ts");

@@ -1,28 +1,40 @@
+import { longestSearch } from "@/contract";
 import { publicBase } from "@/server/addresses/public-address";
-import { pictureCatalogue } from "@/server/pictures/catalogue";
+import { findPictures, pictureEntries } from "@/server/pictures/catalogue";
 import { formatCount } from "@/ui/parts/format";
-import { PictureList } from "@/ui/pictures/picture-list";
+import { PictureLibrary } from "@/ui/pictures/picture-library";
 import { PicturesFrame } from "@/ui/pictures/pictures-frame";
 import { UploadArea } from "@/ui/pictures/upload-area";
+import type { Asked } from "../asked";
 
 export const metadata = { title: "Pictures" };
 
-export default async function PicturesPage() {
-  const [{ entries }, base] = await Promise.all([pictureCatalogue(), publicBase()]);
-  const cuts = entries.reduce((sum, entry) => sum + entry.cuts.length, 0);
+/** Entries that the page brings along: as many as the first window shows, and some below it. */
+const first = 8;
+
+export default async function PicturesPage({ searchParams }: { readonly searchParams: Asked }) {
+  const asked = (await searchParams).look;
+  const look = typeof asked === "string" ? asked.slice(0, longestSearch) : "";
+  const [{ hashes, all }, base] = await Promise.all([findPictures(look), publicBase()]);
   return (
     <PicturesFrame
       current="Originals and cuts"
-      count={`${formatCount(entries.length, "original")} · ${formatCount(cuts, "cut")}`}
+      count={`${formatCount(all.originals, "original")} · ${formatCount(all.cuts, "cut")}`}
     >
       <UploadArea />
       <div className="mt-6">
-        {entries.length === 0 ? (
+        {all.originals === 0 ? (
           <p className="border-t border-pine py-10 text-center text-soft">
             No picture yet. Upload a photo or a logo: it is kept as it is, and cut to size where you place it.
           </p>
         ) : (
-          <PictureList entries={entries} base={base} />
+          <PictureLibrary
+            hashes={hashes}
+            all={all.originals}
+            entries={await pictureEntries(hashes.slice(0, first))}
+            base={base}
+            look={look}
+          />
         )}
       </div>
     </PicturesFrame>

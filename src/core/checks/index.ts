@@ -14,6 +14,7 @@ export { gapsOf, type DirectoryGaps } from "./check-text";
 export { costliestParts, type PartCost } from "./costliest-parts";
 export type { Finding, Severity, Station } from "./finding";
 export { applyMend, applyMends, hasPlace, type Mend, type Redraw } from "./mend";
+export { openFindings } from "./open-findings";
 export { weightOf } from "./weight-of";
 export { suggestAlt, type AltContext } from "./suggest-alt";
 export { proofReport, type ReportedProof } from "./proof-report";

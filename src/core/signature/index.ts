@@ -61,6 +61,7 @@ export {
   textLook,
   textColorsOf,
   textRunsOf,
+  wordsOf,
   textLookIn,
   wordsIn,
   type LinkUse,

@@ -1,6 +1,6 @@
 /** Installs: recorded with all that they were made of, and set beside what their signatures are now. */
 import { randomUUID } from "node:crypto";
-import { and, desc, eq, isNull, type SQL } from "drizzle-orm";
+import { and, desc, eq, inArray, isNull, type SQL } from "drizzle-orm";
 import type { Node } from "prosemirror-model";
 import type { ComparedInstall, Install } from "@/contract";
 import type { Finding } from "@/core/checks";
@@ -188,9 +188,9 @@ type Arrivals = Awaited<ReturnType<typeof lastArrivals>>;
 const arrivalsOf = (rows: readonly Beside[]): Promise<Arrivals> =>
   lastArrivals(rows.map(({ row }) => row.id));
 
-/** How many installs of each signature are out of date, by its id; those that have none are left out. */
-export async function countOutOfDate(): Promise<ReadonlyMap<string, number>> {
-  const [rows, base] = await Promise.all([besides(undefined), publicBase()]);
+/** How many installs of each of some signatures are out of date, by its id; those that have none are left out. */
+export async function countOutOfDate(ids: readonly string[]): Promise<ReadonlyMap<string, number>> {
+  const [rows, base] = await Promise.all([besides(inArray(installs.signatureId, [...ids])), publicBase()]);
   const counts = new Map<string, number>();
   for (const beside of rows)
     if (changesOf(beside, base) !== null)

@@ -154,12 +154,12 @@ describe("installs that are out of date", () => {
         by: "",
         note: "",
       });
-    expect((await countOutOfDate()).get(own)).toBeUndefined();
+    expect((await countOutOfDate([own])).get(own)).toBeUndefined();
     const document = blankSignature(2, 2).toJSON() as object;
     await saveDocument(own, document, 1);
-    expect((await countOutOfDate()).get(own)).toBe(2);
+    expect((await countOutOfDate([own])).get(own)).toBe(2);
     const [first] = (await listInstalls()).filter(({ signatureId }) => signatureId === own);
     await renewInstall(first?.id ?? "", 2);
-    expect((await countOutOfDate()).get(own)).toBe(1);
+    expect((await countOutOfDate([own])).get(own)).toBe(1);
   });
 });

@@ -1,8 +1,9 @@
 /** Cuts and loops: pictures made from originals by their recipes, each at an address that names its content. */
-import { and, desc, eq, inArray, isNull } from "drizzle-orm";
+import { and, desc, eq, inArray, isNull, or, type SQL } from "drizzle-orm";
 import { hostedPath, readPicturePath } from "@/core/addresses";
 import {
   loopPixelsNeeded,
+  originalsOfLoop,
   pixelsNeeded,
   publicFileName,
   pictureUse,
@@ -60,13 +61,32 @@ function toCut({ cuts: cut, originals: original }: JoinedRow): Cut {
 const joined = (db: Database) =>
   db.select().from(cuts).leftJoin(originals, eq(cuts.originalHash, originals.hash)).$dynamic();
 
-/** All cuts and loops, newest first. */
-export const listCuts = async (): Promise<readonly Cut[]> =>
+/** The originals that a cut or loop is made of. */
+export const madeOf = ({ loop, originalHash }: Cut): readonly string[] =>
+  loop ? originalsOfLoop(loop.source) : originalHash === null ? [] : [originalHash];
+
+/** Newest first; none that is removed. */
+const standing = async (wanted: SQL | undefined): Promise<readonly Cut[]> =>
   (
     await joined(await database())
-      .where(isNull(cuts.removedAt))
+      .where(and(isNull(cuts.removedAt), wanted))
       .orderBy(desc(cuts.createdAt), desc(cuts.hash))
   ).map(toCut);
+
+const isLoop = eq(cuts.type, "gif");
+
+/** All loops, newest first. */
+export const listLoops = async (): Promise<readonly Cut[]> => standing(isLoop);
+
+/** Cuts and loops that are made of any of some originals, newest first. */
+export async function cutsOfOriginals(hashes: readonly string[]): Promise<readonly Cut[]> {
+  const wanted = new Set(hashes);
+  const found = await standing(or(inArray(cuts.originalHash, [...hashes]), isLoop));
+  return found.filter((cut) => madeOf(cut).some((hash) => wanted.has(hash)));
+}
+
+/** All cuts and loops, newest first. */
+export const listCuts = async (): Promise<readonly Cut[]> => standing(undefined);
 
 /** The cuts at some hosted paths, or at addresses where copies were published; addresses of no cut are left out. */
 export async function findCuts(sources: readonly string[]): Promise<readonly Cut[]> {

@@ -11,7 +11,7 @@ import { pictureStore } from "../store/store";
 
 export type OriginalRow = typeof originals.$inferSelect;
 
-const toOriginal = ({
+export const toOriginal = ({
   hash,
   name,
   type,
@@ -77,6 +77,9 @@ export async function findOriginalRow(hash: string): Promise<OriginalRow> {
   return row;
 }
 
+/** Neither removed nor replaced by another. */
+export const inLibrary = and(isNull(originals.removedAt), isNull(originals.replacedBy));
+
 /** All originals that stand in the library, newest first. */
 export const listOriginals = async (): Promise<readonly Original[]> =>
   (
@@ -85,7 +88,7 @@ export const listOriginals = async (): Promise<readonly Original[]> =>
     )
       .select()
       .from(originals)
-      .where(and(isNull(originals.removedAt), isNull(originals.replacedBy)))
+      .where(inLibrary)
       .orderBy(desc(originals.createdAt), asc(originals.name))
   ).map(toOriginal);
 

@@ -16,7 +16,7 @@ import { closeImaging } from "../imaging/imaging";
 import { animation, halves, pixelsOf, plain } from "../imaging/pictures-for-tests";
 import { addSignature, deleteSignature, findSignature } from "../signatures/signatures";
 import { nameVersion } from "../signatures/versions";
-import { pictureCatalogue } from "./catalogue";
+import { findPictures, pictureCatalogue, pictureEntries } from "./catalogue";
 import { findCuts, makeCut, previewCut, readHosted } from "./cuts";
 import { makeLoop, startLoop } from "./loops";
 import { colorsOfCuts } from "./picture-colors";
@@ -277,5 +277,20 @@ describe("unused pictures", () => {
     const { entries } = await pictureCatalogue();
     const entry = entries.find((candidate) => candidate.original.hash === original.hash)!;
     expect(entry.cuts).toMatchObject([{ source: cut.source, usedIn: ["Uses it"] }]);
+    expect(await pictureEntries([original.hash, "0123456789abcdef0123"])).toEqual([entry]);
+  });
+
+  it("are found by their names and by those of their cuts, whatever the accents", async () => {
+    const orchid = await addOriginal(await plain(45, 45, "#123456"), "Orchidée.png");
+    const tray = await addOriginal(await plain(46, 46, "#123456"), "tray.png");
+    const { fileName } = await cutWhole(tray.hash, 20);
+    const found = async (look: string) => (await findPictures(look)).hashes;
+    expect(await found("orchidee")).toEqual([orchid.hash]);
+    expect(await found(fileName)).toEqual([tray.hash]);
+    expect(await found("orchidee tray")).toEqual([]);
+    const { hashes, all } = await findPictures();
+    expect(hashes).toHaveLength(all.originals);
+    await removePictures({ cuts: [], originals: [orchid.hash] });
+    expect(await found("orchidee")).toEqual([]);
   });
 });

@@ -2,21 +2,16 @@
 import { and, eq, inArray, isNotNull, isNull, lt, type SQL } from "drizzle-orm";
 import type { Cut, Removal, Unused } from "@/contract";
 import { hostedPath, readPicturePath } from "@/core/addresses";
-import { originalsOfLoop } from "@/core/pictures";
 import { database } from "../database/database";
 import { cuts, icons, originals } from "../database/schema";
 import { notFound, Refusal } from "../http/refusal";
 import { pictureStore } from "../store/store";
-import { listCuts } from "./cuts";
+import { listCuts, madeOf } from "./cuts";
 import { listOriginals } from "./originals";
 import { usageElsewhere, usageInSignatures } from "./usage";
 
 /** What is removed can be taken back for so long; ms. */
 const keptAfterRemoval = 30 * 24 * 60 * 60_000;
-
-/** The originals that a cut or loop is made of. */
-const madeOf = ({ loop, originalHash }: Cut): readonly string[] =>
-  loop ? originalsOfLoop(loop.source) : originalHash === null ? [] : [originalHash];
 
 export async function listUnused(): Promise<Unused> {
   const [all, everyOriginal, shown, kept, own] = await Promise.all([

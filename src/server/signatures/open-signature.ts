@@ -1,9 +1,12 @@
 /** A signature with everything that its screens need: its person, its findings and what its pictures weigh. */
+import { LRUCache } from "lru-cache";
+import type { Node } from "prosemirror-model";
 import type { Cut, KeptAnswer, WaitingVersion } from "@/contract";
 import {
   checkSignature,
   gapsOf,
   weightOf,
+  type Asides,
   type ColorsBySource,
   type DirectoryGaps,
   type Finding,
@@ -13,16 +16,25 @@ import { compile } from "@/core/compile";
 import type { Person } from "@/core/people";
 import type { NetworkKind } from "@/core/links";
 import { hasShortForm, linksOf, parseSignature, pictureSourcesOf, shortForm } from "@/core/signature";
+import { notFound } from "../http/refusal";
 import { publicBase } from "../addresses/public-address";
 import { findAnswers } from "../links/answers";
 import { listNetworks } from "../links/networks";
 import { findOrganisation, type Organisation } from "../settings/organisation";
-import { findDetails, listPeople } from "../people/people";
+import { findDetails, findDetailsOfAll, listPeople } from "../people/people";
 import { findCuts } from "../pictures/cuts";
 import { colorsOfCuts } from "../pictures/picture-colors";
 import { factsOf } from "../pictures/facts";
 import { listWaiting } from "./refused-saves";
-import { findSignature, listSignatures, type StoredSignature } from "./signatures";
+import { readDocument } from "./read-document";
+import {
+  findRow,
+  findRows,
+  findSignature,
+  toStored,
+  type SignatureRow,
+  type StoredSignature,
+} from "./signatures";
 
 export interface OpenedSignature extends StoredSignature {
   readonly person: Person | null;
@@ -61,27 +73,34 @@ async function findSurroundings(): Promise<Surroundings> {
   return { base, organisation, networks, gaps: gapsOf(people.map(({ person }) => person)) };
 }
 
-async function open(stored: StoredSignature, surroundings: Surroundings): Promise<OpenedSignature> {
-  const { base, organisation, networks, gaps } = surroundings;
-  const document = parseSignature(stored.document);
-  const person = await findDetails(stored.personId);
-  const sources = pictureSourcesOf(document);
-  const addresses = [...new Set(linksOf(document, person).map(({ href }) => href))];
-  const [cuts, answers] = await Promise.all([findCuts(sources), findAnswers(addresses)]);
-  const [pictures, colors] = await Promise.all([factsOf(sources, cuts), colorsOfCuts(cuts)]);
+/** What a signature's pictures and links are known by. */
+type Known = Pick<OpenedSignature, "cuts" | "pictures" | "colors" | "answers">;
+
+/** What is worked out of a signature and all that is known around it. */
+type Derived = Pick<OpenedSignature, "html" | "shortHtml" | "weight" | "findings">;
+
+interface Made {
+  readonly document: Node;
+  /** All else that it was worked out from. */
+  readonly from: string;
+  readonly derived: Derived;
+}
+
+/** Compiling and checking again gives the same for the same, and a Shelf asks it of hundreds; by signature. */
+const made = new LRUCache<string, Made>({ max: 2000 });
+
+function derive(
+  document: Node,
+  { base, organisation, networks, gaps }: Surroundings,
+  { pictures, colors, answers }: Known,
+  person: Person | null,
+  asides: Asides,
+): Derived {
+  const pasted = (shown: Node): string => compile(shown, { destination: "webmail-paste", person, base });
   return {
-    ...stored,
-    ...surroundings,
-    person,
-    html: compile(document, { destination: "webmail-paste", person, base }),
-    shortHtml: hasShortForm(document)
-      ? compile(shortForm(document), { destination: "webmail-paste", person, base })
-      : null,
+    html: pasted(document),
+    shortHtml: hasShortForm(document) ? pasted(shortForm(document)) : null,
     weight: weightOf(document, pictures),
-    cuts,
-    pictures,
-    colors,
-    answers,
     findings: checkSignature(document, {
       person,
       base,
@@ -89,22 +108,71 @@ async function open(stored: StoredSignature, surroundings: Surroundings): Promis
       colors,
       answers,
       gaps,
-      asides: stored.asides,
+      asides,
       organisation: organisation?.name ?? "",
       networks,
     }),
   };
 }
 
-export async function openSignature(id: string): Promise<OpenedSignature> {
-  const [stored, surroundings] = await Promise.all([findSignature(id), findSurroundings()]);
-  return open(stored, surroundings);
+const picked = <T>(from: Readonly<Record<string, T>>, names: readonly string[]): Record<string, T> =>
+  Object.fromEntries(
+    names.flatMap((name) => {
+      const value = Object.hasOwn(from, name) ? from[name] : undefined;
+      return value === undefined ? [] : [[name, value] as const];
+    }),
+  );
+
+const all = <T>(of: readonly (readonly T[])[]): T[] => [...new Set(of.flat())];
+
+/** Opens signatures together: what their pictures and links are known by is asked for once. In the order of the rows. */
+async function openRows(rows: readonly SignatureRow[]): Promise<readonly OpenedSignature[]> {
+  const [surroundings, people] = await Promise.all([
+    findSurroundings(),
+    findDetailsOfAll(rows.flatMap(({ personId }) => personId ?? [])),
+  ]);
+  const read = rows.map((row) => {
+    const document = readDocument(row.document);
+    const person = (row.personId !== null && people.get(row.personId)) || null;
+    const sources = pictureSourcesOf(document);
+    const addresses = [...new Set(linksOf(document, person).map(({ href }) => href))];
+    return { row, document, person, sources, addresses };
+  });
+  const sources = all(read.map((each) => each.sources));
+  const [cuts, answers] = await Promise.all([
+    findCuts(sources),
+    findAnswers(all(read.map((each) => each.addresses))),
+  ]);
+  const [pictures, colors] = await Promise.all([factsOf(sources, cuts), colorsOfCuts(cuts)]);
+  const cutsBySource = Object.fromEntries(cuts.map((cut) => [cut.source, cut]));
+  const around = JSON.stringify(surroundings);
+  return read.map(({ row, document, person, ...has }) => {
+    const stored = toStored(row);
+    const known: Known = {
+      cuts: Object.values(picked(cutsBySource, has.sources)),
+      pictures: picked(pictures, has.sources),
+      colors: picked(colors, has.sources),
+      answers: picked(answers, has.addresses),
+    };
+    const from = around + JSON.stringify([person, stored.asides, known]);
+    const before = made.get(row.id);
+    const same = before?.document === document && before.from === from;
+    const derived = same ? before.derived : derive(document, surroundings, known, person, stored.asides);
+    if (!same) made.set(row.id, { document, from, derived });
+    return { ...stored, ...surroundings, ...known, person, ...derived };
+  });
 }
 
-/** All signatures that are not deleted, oldest first. */
-export async function openSignatures(): Promise<readonly OpenedSignature[]> {
-  const [all, surroundings] = await Promise.all([listSignatures(), findSurroundings()]);
-  return Promise.all(all.map((stored) => open(stored, surroundings)));
+export async function openSignature(id: string): Promise<OpenedSignature> {
+  const [opened] = await openRows([await findRow(id)]);
+  if (!opened) throw notFound("signature");
+  return opened;
+}
+
+/** Those of some that are on the Shelf, in the order that they are named in. */
+export async function openSignatures(ids: readonly string[]): Promise<readonly OpenedSignature[]> {
+  const opened = new Map((await openRows(await findRows(ids))).map((each) => [each.id, each]));
+  return ids.flatMap((id) => opened.get(id) ?? []);
 }
 
 /** A version that waits, as it looks. */

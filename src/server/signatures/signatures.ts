@@ -1,6 +1,6 @@
 /** Signatures: listed, made, saved by revision, copied, deleted and taken back. */
 import { randomUUID } from "node:crypto";
-import { and, asc, eq, isNotNull, isNull, sql } from "drizzle-orm";
+import { and, asc, eq, inArray, isNotNull, isNull, sql } from "drizzle-orm";
 import type { Node } from "prosemirror-model";
 import { Transform } from "prosemirror-transform";
 import type { OpenSignature, StaleSave } from "@/contract";
@@ -26,7 +26,7 @@ export interface StoredSignature extends OpenSignature {
 
 export type SignatureRow = typeof signatures.$inferSelect;
 
-const toStored = (row: SignatureRow): StoredSignature => ({
+export const toStored = (row: SignatureRow): StoredSignature => ({
   id: row.id,
   name: row.name,
   personId: row.personId,
@@ -74,6 +74,13 @@ export async function listSignatureNames(): Promise<
     .orderBy(asc(signatures.name));
 }
 
+/** Those of some that are on the Shelf, as they are stored; in no order. */
+export const findRows = async (ids: readonly string[]): Promise<readonly SignatureRow[]> =>
+  (await database())
+    .select()
+    .from(signatures)
+    .where(and(inArray(signatures.id, [...ids]), isNull(signatures.deletedAt)));
+
 export async function findRow(id: string): Promise<SignatureRow> {
   const [row] = await (
     await database()
@@ -118,7 +125,7 @@ export async function addSignature({ name, personId, document, asides = {} }: Ne
 
 /** A name that no signature on the Shelf has yet: "New signature", "New signature 2", … */
 export async function freeName(wanted: string): Promise<string> {
-  const taken = new Set((await listSignatures()).map(({ name }) => name));
+  const taken = new Set((await listSignatureNames()).map(({ name }) => name));
   if (!taken.has(wanted)) return wanted;
   for (let number = 2; ; number++) if (!taken.has(`${wanted} ${number}`)) return `${wanted} ${number}`;
 }

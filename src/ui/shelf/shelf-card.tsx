@@ -3,33 +3,14 @@
 import { Check, Copy, OctagonX, Pencil, Trash2, TriangleAlert } from "lucide-react";
 import Link from "next/link";
 import { useState } from "react";
-import type { Stillness } from "@/contract";
+import type { ShelfCard as Signature } from "@/contract";
 import { formatBytes, formatCount } from "../parts/format";
 import { IconButton } from "../parts/icon-button";
 import { localPictures } from "../parts/drawing/local-pictures";
 import { SignatureFrame } from "../parts/drawing/signature-frame";
 
-export interface ShelfSignature {
-  readonly id: string;
-  readonly name: string;
-  readonly personName: string | null;
-  readonly html: string;
-  readonly base: string;
-  /** Bytes of its pictures. */
-  readonly weight: number;
-  readonly findings: number;
-  /** In how many proofs it is still; null while it has not been measured as it is. */
-  readonly stillness: Stillness | null;
-  /** How many of the findings will fail for a recipient. */
-  readonly breaking: number;
-  /** How many of its installs are out of date. */
-  readonly lateInstalls: number;
-  /** ms since 1970. */
-  readonly updatedAt: number;
-}
-
 interface Props {
-  readonly signature: ShelfSignature;
+  readonly signature: Signature;
   readonly onRename: (name: string) => Promise<unknown>;
   readonly onDuplicate: () => Promise<unknown>;
   readonly onDelete: () => Promise<void>;
@@ -40,7 +21,7 @@ export function ShelfCard({ signature, onRename, onDuplicate, onDelete }: Props)
   const { id, name, personName, html, base, weight, findings, breaking, stillness, lateInstalls } = signature;
   const [renaming, setRenaming] = useState(false);
   return (
-    <li className="border-t border-pine pt-2">
+    <div className="border-t border-pine pt-2">
       <div className="flex items-baseline gap-2.5">
         {renaming ? (
           <RenameField
@@ -114,12 +95,12 @@ export function ShelfCard({ signature, onRename, onDuplicate, onDelete }: Props)
           {html.length.toLocaleString("en")} characters · {formatBytes(weight)}
         </span>
       </div>
-    </li>
+    </div>
   );
 }
 
 /** The worst that is open, in words and as a sign, so that it is not told by colour alone. */
-function Verdict({ findings, breaking }: Pick<ShelfSignature, "findings" | "breaking">) {
+function Verdict({ findings, breaking }: Pick<Signature, "findings" | "breaking">) {
   const [tone, Sign, words] =
     breaking > 0
       ? ([

@@ -2,36 +2,54 @@
 
 import { Plus } from "lucide-react";
 import Link from "next/link";
-import { useMemo, useState } from "react";
-import { endpoints } from "@/contract";
+import { endpoints, longestSearch, type ShelfCard as Card, type ShelfOrder } from "@/contract";
 import { ask } from "../parts/asking/ask";
 import { sayRemoved, useRefreshing } from "../parts/asking/use-refreshing";
 import { buttonClass } from "../parts/button";
 import { TextField } from "../parts/fields/text-field";
 import { WordSwitch } from "../parts/fields/word-switch";
 import { formatCount } from "../parts/format";
-import { findSignatures, orders, type Order } from "./find-signatures";
-import { ShelfCard, type ShelfSignature } from "./shelf-card";
+import { useLooking } from "../parts/windowed/use-looking";
+import { usePieces } from "../parts/windowed/use-pieces";
+import { WindowedList } from "../parts/windowed/windowed-list";
+import { ShelfCard } from "./shelf-card";
 import { WaitingList, type Waiting } from "./waiting-list";
 
 interface Props {
   readonly organisation: string;
   readonly peopleCount: number;
-  readonly signatures: readonly ShelfSignature[];
+  /** Of what was found, in order. */
+  readonly ids: readonly string[];
+  /** How many signatures there are. */
+  readonly all: number;
+  /** The first of those that were found. */
+  readonly cards: readonly Card[];
+  readonly look: string;
+  readonly order: ShelfOrder;
   readonly waiting: readonly Waiting[];
 }
 
-export function Shelf({ organisation, peopleCount, signatures, waiting }: Props) {
-  const attempt = useRefreshing();
-  const [looked, setLooked] = useState("");
-  const [order, setOrder] = useState<Order>("changed");
-  const shown = useMemo(() => findSignatures(signatures, looked, order), [signatures, looked, order]);
+const orders: Readonly<Record<ShelfOrder, string>> = {
+  changed: "last changed",
+  name: "name",
+  person: "person",
+  findings: "findings",
+};
 
-  const remove = async (signature: ShelfSignature): Promise<void> => {
-    const params = { id: signature.id };
+const keyOf = ({ id }: Card): string => id;
+const load = async (ids: readonly string[]): Promise<readonly Card[]> =>
+  (await ask(endpoints.shelfCards, { body: { ids: [...ids] } })).cards;
+
+export function Shelf({ organisation, peopleCount, ids, all, cards, look, order, waiting }: Props) {
+  const attempt = useRefreshing();
+  const looking = useLooking({ path: "/", look, order });
+  const { find, want } = usePieces({ given: cards, keyOf, load });
+
+  const remove = async ({ id, name }: Card): Promise<void> => {
+    const params = { id };
     if (await attempt(() => ask(endpoints.deleteSignature, { params })))
       sayRemoved(
-        `“${signature.name}” is off the Shelf.`,
+        `“${name}” is off the Shelf.`,
         () => void attempt(() => ask(endpoints.restoreSignature, { params })),
       );
   };
@@ -41,7 +59,7 @@ export function Shelf({ organisation, peopleCount, signatures, waiting }: Props)
       <div className="flex flex-wrap items-end gap-x-4 gap-y-2 pb-5 pt-3">
         <h1 className="font-serif text-[38px] leading-[44px] tracking-tight">{organisation || "Shelf"}</h1>
         <p className="pb-1.5 text-soft">
-          {formatCount(peopleCount, "person", "people")} · {formatCount(signatures.length, "signature")}
+          {formatCount(peopleCount, "person", "people")} · {formatCount(all, "signature")}
         </p>
         <Link href="/start" className={`${buttonClass("primary")} mb-1 ml-auto`}>
           <Plus size={16} aria-hidden />
@@ -49,7 +67,7 @@ export function Shelf({ organisation, peopleCount, signatures, waiting }: Props)
         </Link>
       </div>
       <WaitingList waiting={waiting} attempt={attempt} />
-      {signatures.length === 0 ? (
+      {all === 0 ? (
         <div className="border-t border-pine py-16 text-center">
           <p className="font-serif text-2xl">Nothing on the Shelf yet</p>
           <p className="mb-4 mt-2 text-soft">
@@ -65,41 +83,55 @@ export function Shelf({ organisation, peopleCount, signatures, waiting }: Props)
             <TextField
               label="Look for a signature"
               type="search"
-              value={looked}
+              value={looking.typed}
+              maxLength={longestSearch}
               placeholder="name, person or words in it"
-              onChange={(event) => setLooked(event.target.value)}
+              onChange={(event) => looking.type(event.target.value)}
               className="w-64"
             />
-            <WordSwitch label="Order" value={order} choices={orders} onChange={setOrder} />
+            <WordSwitch
+              label="Order"
+              value={looking.order}
+              choices={orders}
+              onChange={(next) => looking.put(next)}
+            />
             <p role="status" className="ml-auto text-sm text-soft">
-              {looked.trim() !== "" && `${shown.length} of ${formatCount(signatures.length, "signature")}`}
+              {looking.busy
+                ? "Looking…"
+                : look.trim() !== "" && `${ids.length} of ${formatCount(all, "signature")}`}
             </p>
           </div>
-          {shown.length === 0 && (
+          {ids.length === 0 && (
             <p className="border-t border-hairline py-10 text-center text-soft">
-              No signature holds “{looked.trim()}”.{" "}
-              <button type="button" className="text-pine underline" onClick={() => setLooked("")}>
+              No signature holds “{look.trim()}”.{" "}
+              <button type="button" className="text-pine underline" onClick={() => looking.type("")}>
                 Show all of them
               </button>
             </p>
           )}
-          <ul className="grid items-start gap-x-9 gap-y-7 md:grid-cols-2">
-            {shown.map((signature) => (
-              <ShelfCard
-                key={signature.id}
-                signature={signature}
-                onRename={(name) =>
-                  attempt(() =>
-                    ask(endpoints.describeSignature, { params: { id: signature.id }, body: { name } }),
-                  )
-                }
-                onDuplicate={() =>
-                  attempt(() => ask(endpoints.duplicateSignature, { params: { id: signature.id } }))
-                }
-                onDelete={() => remove(signature)}
-              />
-            ))}
-          </ul>
+          <WindowedList
+            label="Signatures"
+            keys={ids}
+            columns={2}
+            estimate={215}
+            gap={28}
+            onShown={want}
+            item={(id) => {
+              const signature = find(id);
+              return (
+                signature && (
+                  <ShelfCard
+                    signature={signature}
+                    onRename={(name) =>
+                      attempt(() => ask(endpoints.describeSignature, { params: { id }, body: { name } }))
+                    }
+                    onDuplicate={() => attempt(() => ask(endpoints.duplicateSignature, { params: { id } }))}
+                    onDelete={() => remove(signature)}
+                  />
+                )
+              );
+            }}
+          />
         </>
       )}
     </main>

@@ -1,7 +1,6 @@
 import Link from "next/link";
 import type { Stillness } from "@/contract";
-import type { Finding, Station } from "@/core/checks";
-import { openFindings } from "./open-findings";
+import { openFindings, type Finding, type Station } from "@/core/checks";
 
 const stations: readonly { id: Station; name: string; path: string }[] = [
   { id: "build", name: "Build", path: "" },

@@ -1,7 +1,7 @@
 import { Film } from "lucide-react";
 import Link from "next/link";
 import { publicBase } from "@/server/addresses/public-address";
-import { pictureCatalogue } from "@/server/pictures/catalogue";
+import { loopEntries } from "@/server/pictures/catalogue";
 import { buttonClass } from "@/ui/parts/button";
 import { formatCount } from "@/ui/parts/format";
 import { CutTable } from "@/ui/pictures/cut-table";
@@ -10,7 +10,7 @@ import { PicturesFrame } from "@/ui/pictures/pictures-frame";
 export const metadata = { title: "Loops" };
 
 export default async function LoopsPage() {
-  const [{ loops }, base] = await Promise.all([pictureCatalogue(), publicBase()]);
+  const [loops, base] = await Promise.all([loopEntries(), publicBase()]);
   return (
     <PicturesFrame current="Loops" count={formatCount(loops.length, "loop")}>
       <div className="mb-4 flex items-center gap-4 border-t border-pine pt-4">

@@ -14,3 +14,4 @@ export {
   type TextRange,
 } from "./text-look";
 export { hasWords, textRunsOf, type TextRun } from "./text-runs";
+export { wordsOf } from "./words-of";

@@ -3,7 +3,7 @@
 import { Upload } from "lucide-react";
 import { useEffect, useRef, useState, type ReactNode } from "react";
 import { toast } from "sonner";
-import { addressOf, endpoints, type Catalogue } from "@/contract";
+import { addressOf, endpoints, longestSearch, type Catalogue } from "@/contract";
 import { glyphList } from "@/core/icons";
 import { GlyphDrawing } from "../../icons/glyph-drawing";
 import { IconTile } from "../../icons/icon-tile";
@@ -12,6 +12,7 @@ import { FilePicker } from "../../parts/files/file-picker";
 import { formatBytes, formatSize } from "../../parts/format";
 import { acceptedPictures } from "../../parts/files/accepted-files";
 import { ask, send } from "../../parts/asking/ask";
+import { TextField } from "../../parts/fields/text-field";
 import { WordSwitch } from "../../parts/fields/word-switch";
 import { AddressLook } from "../../pictures/addresses/address-look";
 import type { Choice } from "../pictures/place-picture";
@@ -49,6 +50,9 @@ const shelves: Partial<Record<Shelf, string>> = {
 /** Drawn icons are for lines of text: before a number, before an address. */
 const shelvesInLine: typeof shelves = { drawn: "Drawn icons", ...shelves };
 
+/** Letters closer together than this are looked for at once; ms. */
+const gatherFor = 150;
+
 interface TileProps {
   readonly picture: ReactNode;
   readonly name: string;
@@ -79,10 +83,26 @@ function Chooser({ inLine, onChoose }: Pick<Props, "inLine" | "onChoose">) {
   const [problem, setProblem] = useState<string | null>(null);
   const upload = useRef<AbortController | null>(null);
 
+  const [look, setLook] = useState("");
+
+  useEffect(() => () => upload.current?.abort(), []);
+
   useEffect(() => {
-    ask(endpoints.listPictures).then(setCatalogue, (error: Error) => setProblem(error.message));
-    return () => upload.current?.abort();
-  }, []);
+    let current = true;
+    const timer = setTimeout(
+      () => {
+        ask(endpoints.listPictures, { query: look.trim() ? { look: look.trim() } : {} }).then(
+          (found) => current && setCatalogue(found),
+          (error: Error) => current && setProblem(error.message),
+        );
+      },
+      look === "" ? 0 : gatherFor,
+    );
+    return () => {
+      current = false;
+      clearTimeout(timer);
+    };
+  }, [look]);
 
   const attempt = async (action: () => Promise<void>): Promise<void> => {
     setProblem(null);
@@ -157,11 +177,35 @@ function Chooser({ inLine, onChoose }: Pick<Props, "inLine" | "onChoose">) {
       {shelf === "elsewhere" && (
         <AddressLook onUse={(report) => void attempt(() => onChoose({ kind: "foreign", report }))} />
       )}
+      {(shelf === "originals" || shelf === "cuts") && (
+        <div role="search" className="mb-3 flex items-end gap-4">
+          <TextField
+            label="Look for a picture"
+            type="search"
+            value={look}
+            maxLength={longestSearch}
+            placeholder="its name, or that of a cut"
+            onChange={(event) => setLook(event.target.value)}
+            className="w-56"
+          />
+          <p role="status" className="ml-auto text-sm text-soft">
+            {catalogue && catalogue.found > catalogue.entries.length
+              ? `The newest ${catalogue.entries.length} of ${catalogue.found}`
+              : look.trim() && catalogue && `${catalogue.found} found`}
+          </p>
+        </div>
+      )}
       {shelf === "originals" && catalogue?.entries.length === 0 && (
-        <p className="text-soft">No picture has been uploaded yet.</p>
+        <p className="text-soft">
+          {look.trim() ? `No picture is called “${look.trim()}”.` : "No picture has been uploaded yet."}
+        </p>
       )}
       {shelf === "cuts" && cuts?.length === 0 && (
-        <p className="text-soft">Nothing has been cut yet: place an original, and it is cut to fit.</p>
+        <p className="text-soft">
+          {look.trim()
+            ? `No cut is called “${look.trim()}”.`
+            : "Nothing has been cut yet: place an original, and it is cut to fit."}
+        </p>
       )}
       <ul
         className={`grid min-h-0 content-start gap-3 overflow-y-auto pr-1 ${shelf === "drawn" ? "grid-cols-6" : "grid-cols-4"}`}

@@ -1,11 +1,10 @@
 "use client";
 
 import { Popover } from "radix-ui";
-import type { Finding, Severity } from "@/core/checks";
+import { openFindings, type Finding, type Severity } from "@/core/checks";
 import { PopoverPanel } from "../../parts/popover-panel";
 import { formatCount } from "../../parts/format";
 import { FindingList } from "../../signature/finding-list";
-import { openFindings } from "../../signature/open-findings";
 import { useBench } from "../bench-context";
 import type { DrawnRow } from "./use-drawn-table";
 

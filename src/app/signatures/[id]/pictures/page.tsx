@@ -1,6 +1,7 @@
 import { findForeignPictures } from "@/server/addresses/foreign-pictures";
 import { findPublished } from "@/server/addresses/publish";
-import { pictureCatalogue } from "@/server/pictures/catalogue";
+import { pictureEntries } from "@/server/pictures/catalogue";
+import { madeOf } from "@/server/pictures/cuts";
 import { parseSignature, pictureSourcesOf } from "@/core/signature";
 import { isHosted } from "@/core/addresses";
 import { webSpaceBase } from "@/server/invented-sites/web-space";
@@ -19,9 +20,10 @@ export async function generateMetadata({ params }: Props) {
 }
 
 export default async function SignaturePicturesPage({ params }: Props) {
-  const [signature, catalogue] = await Promise.all([openOrNotFound((await params).id), pictureCatalogue()]);
+  const signature = await openOrNotFound((await params).id);
   const sources = new Set(pictureSourcesOf(parseSignature(signature.document)));
-  const placed = catalogue.entries
+  const entries = await pictureEntries([...new Set(signature.cuts.flatMap(madeOf))]);
+  const placed = entries
     .map(({ original, cuts }) => ({ original, cuts: cuts.filter(({ source }) => sources.has(source)) }))
     .filter(({ cuts }) => cuts.length > 0);
   const foreign = [...sources].filter((source) => /^https?:/i.test(source));

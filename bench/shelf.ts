@@ -1,0 +1,133 @@
+/**
+ * How long the Shelf and Pictures take to open with 500 signatures and 2,000 pictures, beside the demo's own few, what they send for it,
+ * how long a search takes, and all of that while hosted pictures are asked for at 50 connections. All in one run, to be compared
+ * in it.
+ */
+import { cp, mkdtemp, rm } from "node:fs/promises";
+import os from "node:os";
+import path from "node:path";
+import autocannon from "autocannon";
+import { chromium, type Page } from "playwright-core";
+import { chromiumLaunch } from "../tests/e2e/browser";
+import { fillDemo, serverPort, startServer, type TestServer } from "../tests/e2e/server";
+import { fillLargeShelf } from "./large-shelf";
+
+const sizes = { signatures: 500, pictures: 2000 } as const;
+const times = 7;
+
+interface Opening {
+  /** Until what is in the window is drawn; ms. */
+  readonly drawn: number;
+  /** Everything that was sent to a browser that had nothing of it, as it came over the wire; bytes. */
+  readonly sent: number;
+}
+
+/** What is in the window is drawn: no item is on its way, every frame has its signature, and every picture is there. */
+const isDrawn = (): boolean => {
+  const items = [...document.querySelectorAll('[role="listitem"]')].filter(
+    (item) => item.getBoundingClientRect().top < innerHeight,
+  );
+  return (
+    items.length > 0 &&
+    items.every(
+      (item) =>
+        !item.querySelector('[role="status"]') &&
+        [...item.querySelectorAll("iframe")].every((frame) =>
+          frame.contentDocument?.querySelector("table"),
+        ) &&
+        [...item.querySelectorAll("img")].every(({ complete }) => complete),
+    )
+  );
+};
+
+async function open(page: Page, address: string, cached: boolean): Promise<Opening> {
+  const wire = await page.context().newCDPSession(page);
+  await wire.send("Network.enable");
+  await wire.send("Network.setCacheDisabled", { cacheDisabled: !cached });
+  let sent = 0;
+  wire.on("Network.loadingFinished", ({ encodedDataLength }) => (sent += encodedDataLength));
+  await page.goto(address, { waitUntil: "commit" });
+  await page.waitForFunction(isDrawn, undefined, { polling: "raf" });
+  const drawn = await page.evaluate(() => performance.now());
+  await page.waitForLoadState("load");
+  await wire.detach();
+  return { drawn, sent };
+}
+
+const middle = (values: readonly number[]): number =>
+  [...values].sort((one, other) => one - other)[Math.floor(values.length / 2)] ?? 0;
+
+async function opened(page: Page, address: string): Promise<Opening> {
+  // By the first the server warms up, and all is sent.
+  const { sent } = await open(page, address, false);
+  const drawn: number[] = [];
+  for (let time = 0; time < times; time += 1) drawn.push((await open(page, address, true)).drawn);
+  return { drawn: middle(drawn), sent };
+}
+
+const told = ({ drawn, sent }: Opening): string => `${drawn.toFixed(0)} ms, ${(sent / 1e6).toFixed(2)} MB`;
+
+/** Asks for a hosted picture of the demo as fast as it is given out, while something is done. Resolves with how many a second. */
+async function whileLoaded(server: TestServer, action: () => Promise<void>): Promise<number> {
+  const shelf = await (await fetch(server.address)).text();
+  const picture = /\/h\/[0-9a-f]{20}\/[a-z0-9-]+\.png/.exec(shelf)?.[0] ?? "";
+  const [running, ended] = await new Promise<[autocannon.Instance, Promise<autocannon.Result>]>((begun) => {
+    const result = new Promise<autocannon.Result>((resolve, reject) => {
+      const instance = autocannon(
+        { url: `${server.address}${picture}`, connections: 50, duration: 600 },
+        (error: Error | null, found) => (error ? reject(error) : resolve(found)),
+      );
+      queueMicrotask(() => begun([instance, result]));
+    });
+  });
+  await action();
+  running.stop();
+  return (await ended).requests.average;
+}
+
+const folder = await mkdtemp(path.join(os.tmpdir(), "still-line-bench-"));
+const [few, many] = [path.join(folder, "few"), path.join(folder, "many")];
+const browser = await chromium.launch(chromiumLaunch);
+const servers: TestServer[] = [];
+try {
+  await fillDemo(few, serverPort);
+  await cp(few, many, { recursive: true });
+  process.env.STILL_LINE_DATA = many;
+  await fillLargeShelf(sizes.signatures, sizes.pictures);
+  servers.push(await startServer(few, serverPort), await startServer(many, serverPort + 1));
+  const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+  const rows = [
+    ["the Shelf", "/"],
+    ["the Shelf by findings", "/?order=findings"],
+    ["the Shelf, looked through for “okafor”", "/?look=okafor"],
+    ["Pictures", "/pictures"],
+    ["Pictures, looked through for “logo”", "/pictures?look=logo"],
+  ] as const;
+  process.stdout.write(
+    `the demo's own, and ${sizes.signatures} signatures with ${sizes.pictures} pictures; the median of ${times} openings, drawn and sent\n`,
+  );
+  for (const [what, place] of rows) {
+    const [small, large] = [
+      await opened(page, `${servers[0]?.address}${place}`),
+      await opened(page, `${servers[1]?.address}${place}`),
+    ];
+    process.stdout.write(
+      `${what}: ${told(small)}; ${told(large)} (${(large.drawn / small.drawn).toFixed(1)} ×)\n`,
+    );
+  }
+  const [, large] = servers;
+  if (large) {
+    const asked = await whileLoaded(large, async () => {
+      for (const [what, place] of [rows[0], rows[3]])
+        process.stdout.write(
+          `${what}, while pictures are given out: ${told(await opened(page, `${large.address}${place}`))}\n`,
+        );
+    });
+    process.stdout.write(`hosted pictures meanwhile: ${asked.toFixed(0)} a second\n`);
+  }
+} finally {
+  await browser.close();
+  for (const server of servers) await server.kill();
+  await rm(folder, { recursive: true, force: true });
+}
+process.exit(0);
