@@ -1,7 +1,7 @@
 /** A Shelf and a library that are longer than a window: only what is in view is in the page, and all of it can be reached. */
 import path from "node:path";
 import type { Page } from "@playwright/test";
-import { tabTo } from "./bench";
+import { shelfOf, tabTo } from "./bench";
 import { fillDemo, serverPort, startServer, type TestServer } from "./server";
 import { expect, test } from "./test";
 
@@ -14,7 +14,7 @@ test.beforeAll(async ({ request }) => {
   const data = path.resolve(".still-line/e2e-large");
   await fillDemo(data, port);
   server = await startServer(data, port);
-  const shelf = await (await request.get(server.address)).text();
+  const shelf = await (await request.get(`${server.address}${shelfOf("Full")}`)).text();
   const [, id] = /\/signatures\/([^"/]+)"/.exec(shelf) ?? [];
   for (let at = 0; at < copies; at += 1) {
     const made = await request.post(`${server.address}/api/signatures/${id ?? ""}/duplicate`);
@@ -91,6 +91,10 @@ test("a picture is looked for by its name and by that of a cut", async ({ page }
   await looked.fill("uzel");
   await expect(page.getByRole("link", { name: "Cut bram-uzel.jpg" })).toBeVisible();
   await expect(page.getByText(/^1 of \d+ originals$/)).toBeVisible();
+  await looked.fill("tamsin");
+  const used = page.getByRole("button", { name: /^and \d+ more$/ }).first();
+  await used.click();
+  await expect(page.getByText(/Shelf place 000, .*Shelf place 059/).first()).toBeVisible();
   await looked.fill("no such picture");
   await page.getByRole("button", { name: "Show all of them" }).click();
   await expect(looked).toHaveValue("");

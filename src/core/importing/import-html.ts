@@ -5,6 +5,7 @@
 import type { Node } from "prosemirror-model";
 import { elementsIn, isElement, parseMessage, type Element } from "../html";
 import { build, readSignature, type Settings } from "../signature";
+import { cutMessage } from "./cut-message";
 import { onlyCell } from "./reading/frames";
 import { readParts } from "./reading/read-parts";
 import type { Part, TablePart } from "./reading/parts";
@@ -57,6 +58,7 @@ interface PartsOfMessage {
 
 function readMessageParts(html: string, reporter: Reporter, options: ImportOptions): PartsOfMessage {
   const { head, body } = parseMessage(html, options.located);
+  cutMessage(body, reporter);
   const styles = [...elementsIn(head), ...elementsIn(body)].filter(({ tagName }) => tagName === "style");
   const sheets = readStyleSheets(styles, reporter);
   const find: FindPicture = options.findPicture ?? findHosted;

@@ -9,6 +9,7 @@ import { formatSize } from "../parts/format";
 import { WeightBar } from "../parts/drawing/weight-bar";
 import { SortableTable, type Column } from "../parts/table/sortable-table";
 import { changeAddress } from "./change-address";
+import { UsedIn } from "./used-in";
 
 interface Props {
   readonly caption: string;
@@ -110,7 +111,7 @@ export function CutTable({ caption, cuts, base, signatureId }: Props) {
         title: heads.usedIn.title,
         width: heads.usedIn.width,
         className: "text-soft align-middle",
-        cell: ({ usedIn }) => (usedIn.length === 0 ? "not used" : usedIn.join(", ")),
+        cell: ({ usedIn }) => <UsedIn names={usedIn} />,
       },
     ],
     [base, signatureId],

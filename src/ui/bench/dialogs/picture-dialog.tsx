@@ -190,7 +190,7 @@ function Chooser({ inLine, onChoose }: Pick<Props, "inLine" | "onChoose">) {
           />
           <p role="status" className="ml-auto text-sm text-soft">
             {catalogue && catalogue.found > catalogue.entries.length
-              ? `The newest ${catalogue.entries.length} of ${catalogue.found}`
+              ? `The newest ${catalogue.entries.length} of ${catalogue.found.toLocaleString("en")}`
               : look.trim() && catalogue && `${catalogue.found} found`}
           </p>
         </div>
