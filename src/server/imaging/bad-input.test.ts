@@ -182,7 +182,7 @@ describe("a file that somebody uploads", () => {
   });
 });
 
-describe("an SVG of long sides", () => {
+describe("an SVG of long sides", { timeout: 120_000 }, () => {
   it.each([
     [12_000, 1],
     [1, 12_000],
