@@ -5,8 +5,7 @@ export default defineConfig({
   resolve: { alias: { "@": path.resolve(import.meta.dirname, "src") } },
   test: {
     // Server tests start imaging processes, which takes a while on a busy machine.
-    // Only so that nothing hangs for ever: the same test takes several times as long beside others on a busy machine.
-    testTimeout: 60_000,
+    testTimeout: 20_000,
     include: ["src/**/*.test.ts", "demo/**/*.test.ts", "tests/unit/**/*.test.ts"],
     environment: "node",
     setupFiles: ["vitest.setup.ts"],

@@ -1,9 +1,9 @@
-/** Messages larger than any signature are read from their beginning, so that nobody waits for what no document could hold. */
+/** Messages beyond all size are read from their beginning, so that there is an end to waiting. */
 import { elementsIn, type Element } from "../html";
 import type { Reporter } from "./report";
 
-/** Five times as many as a document has parts. */
-export const mostElements = 10_000;
+/** A hundred times as many as a document has parts. */
+export const mostElements = 200_000;
 
 /** Takes away an element and all that comes after it in the order of the message. */
 function takeFrom(element: Element, body: Element): void {

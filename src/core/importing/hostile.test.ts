@@ -30,44 +30,40 @@ describe("hostile input", () => {
 
   it("of a huge span or table is read", () => {
     expectSound('<table><tr><td colspan="1000000" rowspan="99999999">A</td></tr><tr><td>B</td></tr></table>');
-    const { document } = importHtml(`<table>${"<tr><td>x</td><td>y</td></tr>".repeat(3000)}</table>`);
+    const { document } = importHtml(`<table>${"<tr><td>x</td><td>y</td></tr>".repeat(12_000)}</table>`);
     expect(document.firstChild?.childCount).toBe(1);
-    expect(document.textContent).toBe("xy".repeat(3000));
+    expect(document.textContent).toBe("xy".repeat(12_000));
   });
 
   it.each([
     ["beside each other", "<p>x</p>".repeat(100_000)],
-    ["in each other", `x${"<div>".repeat(100_000)}`],
-    ["that are tables", `x${"<table><tr><td>".repeat(50_000)}`],
-    ["with a style each", '<p style="color:#a3262a;padding:1px 2px">x</p>'.repeat(100_000)],
+    ["in each other", `${"<div>".repeat(100_000)}x`],
+    ["that are tables", `${"<table><tr><td>".repeat(50_000)}x`],
+    ["with ever the same words", `<p>${"word ".repeat(200_000)}</p>`],
   ])(
-    "of 100,000 elements %s is read up to as many as any signature has, and says so",
+    "of 100,000 elements %s is read",
     (_name, html) => {
-      const { document, notes } = importHtml(html);
-      expect(document.textContent).toMatch(/^x+$/);
-      expect(notes.find(({ what }) => / elements at its end/.test(what))).toMatchObject({
-        outcome: "lost",
-        at: "message",
-        reason: "a message is read up to its first 10,000 elements, which is more than any signature has",
-      });
+      expect(importHtml(html).document.textContent).toMatch(/^(x|word ?)+$/);
     },
     60_000,
   );
 
-  it("of as many elements as are read is read whole, and of one more all but that", () => {
+  it("of as many elements as are read is read whole, and of more all but those, which is said", () => {
     const most = importHtml("<i>x</i>".repeat(mostElements));
     expect(most.document.textContent).toBe("x".repeat(mostElements));
     expect(most.notes).toEqual([]);
     const more = importHtml(`${"<i>x</i>".repeat(mostElements)}<div>y<b>z</b></div>`);
     expect(more.document.textContent).toBe("x".repeat(mostElements));
-    expect(more.notes.map(({ what }) => what)).toEqual([
-      "2 elements at its end, with the text that is in and after them",
+    expect(more.notes).toEqual([
+      {
+        outcome: "lost",
+        code: "layout",
+        at: "message",
+        what: "2 elements at its end, with the text that is in and after them",
+        reason: "a message is read up to its first 200,000 elements, which is more than any signature has",
+      },
     ]);
-  });
-
-  it("of one paragraph with 200,000 words is read", () => {
-    expect(importHtml(`<p>${"word ".repeat(200_000)}</p>`).document.textContent).toMatch(/^(word ?)+$/);
-  });
+  }, 60_000);
 
   it("with many rules for many elements is read, and that some do not hold is said", () => {
     const { notes } = importHtml(
