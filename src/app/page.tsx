@@ -14,7 +14,7 @@ const first = 8;
 
 export default async function ShelfPage({ searchParams }: { readonly searchParams: Asked }) {
   const asked = await searchParams;
-  const look = typeof asked.look === "string" ? asked.look.slice(0, longestSearch) : "";
+  const look = typeof asked.look === "string" ? asked.look.slice(0, longestSearch).trim() : "";
   const order: ShelfOrder = shelfOrders.find((each) => each === asked.order) ?? "changed";
   const [{ ids, all }, peopleCount, organisation, waiting] = await Promise.all([
     findOnShelf({ look, order }),

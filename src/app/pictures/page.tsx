@@ -14,7 +14,7 @@ const first = 8;
 
 export default async function PicturesPage({ searchParams }: { readonly searchParams: Asked }) {
   const asked = (await searchParams).look;
-  const look = typeof asked === "string" ? asked.slice(0, longestSearch) : "";
+  const look = typeof asked === "string" ? asked.slice(0, longestSearch).trim() : "";
   const [{ hashes, all }, base] = await Promise.all([findPictures(look), publicBase()]);
   return (
     <PicturesFrame

@@ -50,12 +50,12 @@ export type ListedEntry = ContentsList["entries"][number];
 
 /** Every key that a database names bytes by; of what was removed as well, since that can be taken back. */
 export async function keysNamedBy(database: Database): Promise<StoreKey[]> {
-  const [ofOriginals, ofSightings, ofCuts, ofFiles] = [
-    await database.select({ hash: originals.hash }).from(originals),
-    await database.select({ hash: sightings.hash }).from(sightings),
-    await database.select({ hash: cuts.hash, fileName: cuts.fileName, type: cuts.type }).from(cuts),
-    await database.select({ hash: hostedFiles.hash, fileName: hostedFiles.fileName }).from(hostedFiles),
-  ];
+  const [ofOriginals, ofSightings, ofCuts, ofFiles] = await Promise.all([
+    database.select({ hash: originals.hash }).from(originals),
+    database.select({ hash: sightings.hash }).from(sightings),
+    database.select({ hash: cuts.hash, fileName: cuts.fileName, type: cuts.type }).from(cuts),
+    database.select({ hash: hostedFiles.hash, fileName: hostedFiles.fileName }).from(hostedFiles),
+  ]);
   return [
     ...ofOriginals.map((key) => ({ kind: "original", ...key }) as const),
     ...ofSightings.map((key) => ({ kind: "sighting", ...key }) as const),

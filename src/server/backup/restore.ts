@@ -5,6 +5,7 @@ import { mkdir, readdir, rename, rm, rmdir } from "node:fs/promises";
 import path from "node:path";
 import { pipeline } from "node:stream/promises";
 import { databaseIn, openDatabase } from "../database/database";
+import { DataTrouble } from "../database/data-trouble";
 import { folderStore } from "../store/folder-store";
 import type { PictureStore } from "../store/picture-store";
 import { databaseEntry, entryOf, keysNamedBy, otherEntries } from "./archive-entries";
@@ -53,7 +54,11 @@ async function restoreInto(
   await mkdir(pictures);
   const store = bucket ?? folderStore(pictures);
   // Opened as the application does it: an older one is brought up to date, a newer one refused.
-  const database = await openDatabase(databaseIn(staging));
+  const database = await openDatabase(databaseIn(staging)).catch((error: unknown) => {
+    // The place that it names is gone by the time that somebody reads it.
+    if (error instanceof DataTrouble) throw new ArchiveError(`cannot be restored: ${error.title}`);
+    throw error;
+  });
   const missing: string[] = [];
   try {
     const keys = await keysNamedBy(database);
@@ -73,7 +78,7 @@ async function restoreInto(
 
 /**
  * Makes a data folder from an archive, after all of it was read and found whole. Throws an {@link ArchiveError} where the archive or the
- * folder is not as it must be, a `DataTrouble` for a database of a later release; the folder is then as it was.
+ * folder is not as it must be, or the database is of a later release; the folder is then as it was.
  */
 export async function restore(file: string, options: RestoreOptions): Promise<Restored> {
   const { folder, signal, onStep } = options;

@@ -1,7 +1,7 @@
 /**
  * The frame around every route handler: requests under other names and from other sites are turned away, refusals become their
- * status with a sentence, and trouble with the data folder is told as what it is, and
- * anything unforeseen is logged and answered without its inside.
+ * status with a sentence, trouble with the data folder is told as what it is, and anything unforeseen is logged and answered
+ * without its inside.
  */
 import { ValidationError } from "yup";
 import { dataTroubleIn } from "../database/database";

@@ -6,16 +6,16 @@ import { cuts, originals } from "../database/schema";
 import { holdsWords } from "../shelf/words";
 import { cutsOfOriginals, listLoops, madeOf } from "./cuts";
 import { inLibrary, toOriginal } from "./originals";
-import { usageInSignatures } from "./usage";
+import { usageInSignatures, type Usage } from "./usage";
 
-async function withUsage(all: readonly Cut[]): Promise<readonly CatalogueCut[]> {
-  const usage = await usageInSignatures();
-  return all.map((cut) => ({ ...cut, usedIn: [...(usage.get(cut.source) ?? [])] }));
-}
+const withUsage = (all: readonly Cut[], usage: Usage): readonly CatalogueCut[] =>
+  all.map((cut) => ({ ...cut, usedIn: [...(usage.get(cut.source) ?? [])] }));
 
 /** Those of some originals that stand in the library, in the order that they are named in; a loop with each that it is made of. */
-export async function pictureEntries(hashes: readonly string[]): Promise<readonly CatalogueEntry[]> {
-  if (hashes.length === 0) return [];
+export const pictureEntries = async (hashes: readonly string[]): Promise<readonly CatalogueEntry[]> =>
+  hashes.length === 0 ? [] : entriesOf(hashes, await usageInSignatures());
+
+async function entriesOf(hashes: readonly string[], usage: Usage): Promise<readonly CatalogueEntry[]> {
   const [rows, made] = await Promise.all([
     (await database())
       .select()
@@ -25,7 +25,7 @@ export async function pictureEntries(hashes: readonly string[]): Promise<readonl
   ]);
   const found = new Map(rows.map((row) => [row.hash, toOriginal(row)]));
   const byOriginal = new Map<string, CatalogueCut[]>(hashes.map((hash) => [hash, []]));
-  for (const cut of await withUsage(made)) for (const hash of madeOf(cut)) byOriginal.get(hash)?.push(cut);
+  for (const cut of withUsage(made, usage)) for (const hash of madeOf(cut)) byOriginal.get(hash)?.push(cut);
   return hashes.flatMap((hash) => {
     const original = found.get(hash);
     return original ? [{ original, cuts: byOriginal.get(hash) ?? [] }] : [];
@@ -62,17 +62,25 @@ export async function findPictures(look = ""): Promise<FoundPictures> {
 }
 
 /** All loops, newest first. */
-export const loopEntries = async (): Promise<readonly CatalogueCut[]> => withUsage(await listLoops());
+export async function loopEntries(): Promise<readonly CatalogueCut[]> {
+  const [loops, usage] = await Promise.all([listLoops(), usageInSignatures()]);
+  return withUsage(loops, usage);
+}
 
 /** As many as are chosen from without looking for one by its name. */
 const mostToChooseFrom = 60;
 
 /** The newest pictures that hold what is looked for, to choose one from, and how many there are. */
 export async function pictureCatalogue(look = ""): Promise<Catalogue> {
-  const [{ hashes }, loops] = await Promise.all([findPictures(look), loopEntries()]);
+  const [{ hashes }, loops, usage] = await Promise.all([
+    findPictures(look),
+    listLoops(),
+    usageInSignatures(),
+  ]);
+  const foundLoops = loops.filter(({ fileName }) => holdsWords(fileName, look));
   return {
-    entries: await pictureEntries(hashes.slice(0, mostToChooseFrom)),
-    loops: loops.filter(({ fileName }) => holdsWords(fileName, look)).slice(0, mostToChooseFrom),
+    entries: await entriesOf(hashes.slice(0, mostToChooseFrom), usage),
+    loops: withUsage(foundLoops.slice(0, mostToChooseFrom), usage),
     found: hashes.length,
   };
 }

@@ -1,9 +1,9 @@
 "use client";
 
-import { endpoints, longestSearch, type CatalogueEntry } from "@/contract";
+import { endpoints, type CatalogueEntry } from "@/contract";
 import { ask } from "../parts/asking/ask";
-import { TextField } from "../parts/fields/text-field";
 import { formatCount } from "../parts/format";
+import { LookBar, NothingFound } from "../parts/windowed/look-bar";
 import { useLooking } from "../parts/windowed/use-looking";
 import { usePieces } from "../parts/windowed/use-pieces";
 import { WindowedList } from "../parts/windowed/windowed-list";
@@ -26,33 +26,19 @@ const load = async (hashes: readonly string[]): Promise<readonly CatalogueEntry[
 
 /** All originals with their cuts, however many there are. */
 export function PictureLibrary({ hashes, all, entries, base, look }: Props) {
-  const looking = useLooking({ path: "/pictures", look, order: "changed" });
+  const looking = useLooking({ path: "/pictures", look, order: "changed", usual: "changed" });
   const { find, want } = usePieces({ given: entries, keyOf, load });
   return (
     <>
-      <div role="search" className="mb-3 flex items-end gap-x-8">
-        <TextField
-          label="Look for a picture"
-          type="search"
-          value={looking.typed}
-          maxLength={longestSearch}
-          placeholder="its name, or that of a cut"
-          onChange={(event) => looking.type(event.target.value)}
-          className="w-64"
-        />
-        <p role="status" className="ml-auto text-sm text-soft">
-          {looking.busy
-            ? "Looking…"
-            : look.trim() !== "" && `${hashes.length} of ${formatCount(all, "original")}`}
-        </p>
-      </div>
+      <LookBar
+        label="Look for a picture"
+        placeholder="its name, or that of a cut"
+        look={looking.typed}
+        onLook={looking.type}
+        says={looking.says(hashes.length, formatCount(all, "original"))}
+      />
       {hashes.length === 0 ? (
-        <p className="border-t border-hairline py-10 text-center text-soft">
-          No picture is called “{look.trim()}”.{" "}
-          <button type="button" className="text-pine underline" onClick={() => looking.type("")}>
-            Show all of them
-          </button>
-        </p>
+        <NothingFound says={`No picture is called “${look}”.`} onShowAll={() => looking.type("")} />
       ) : (
         <EntryHeads />
       )}

@@ -2,13 +2,13 @@
 
 import { Plus } from "lucide-react";
 import Link from "next/link";
-import { endpoints, longestSearch, type ShelfCard as Card, type ShelfOrder } from "@/contract";
+import { endpoints, type ShelfCard as Card, type ShelfOrder } from "@/contract";
 import { ask } from "../parts/asking/ask";
 import { sayRemoved, useRefreshing } from "../parts/asking/use-refreshing";
 import { buttonClass } from "../parts/button";
-import { TextField } from "../parts/fields/text-field";
 import { WordSwitch } from "../parts/fields/word-switch";
 import { formatCount } from "../parts/format";
+import { LookBar, NothingFound } from "../parts/windowed/look-bar";
 import { useLooking } from "../parts/windowed/use-looking";
 import { usePieces } from "../parts/windowed/use-pieces";
 import { WindowedList } from "../parts/windowed/windowed-list";
@@ -42,7 +42,7 @@ const load = async (ids: readonly string[]): Promise<readonly Card[]> =>
 
 export function Shelf({ organisation, peopleCount, ids, all, cards, look, order, waiting }: Props) {
   const attempt = useRefreshing();
-  const looking = useLooking({ path: "/", look, order });
+  const looking = useLooking({ path: "/", look, order, usual: "changed" });
   const { find, want } = usePieces({ given: cards, keyOf, load });
 
   const remove = async ({ id, name }: Card): Promise<void> => {
@@ -79,35 +79,17 @@ export function Shelf({ organisation, peopleCount, ids, all, cards, look, order,
         </div>
       ) : (
         <>
-          <div role="search" className="mb-4 flex flex-wrap items-end gap-x-8 gap-y-2">
-            <TextField
-              label="Look for a signature"
-              type="search"
-              value={looking.typed}
-              maxLength={longestSearch}
-              placeholder="name, person or words in it"
-              onChange={(event) => looking.type(event.target.value)}
-              className="w-64"
-            />
-            <WordSwitch
-              label="Order"
-              value={looking.order}
-              choices={orders}
-              onChange={(next) => looking.put(next)}
-            />
-            <p role="status" className="ml-auto text-sm text-soft">
-              {looking.busy
-                ? "Looking…"
-                : look.trim() !== "" && `${ids.length} of ${formatCount(all, "signature")}`}
-            </p>
-          </div>
+          <LookBar
+            label="Look for a signature"
+            placeholder="name, person or words in it"
+            look={looking.typed}
+            onLook={looking.type}
+            says={looking.says(ids.length, formatCount(all, "signature"))}
+          >
+            <WordSwitch label="Order" value={looking.order} choices={orders} onChange={looking.put} />
+          </LookBar>
           {ids.length === 0 && (
-            <p className="border-t border-hairline py-10 text-center text-soft">
-              No signature holds “{look.trim()}”.{" "}
-              <button type="button" className="text-pine underline" onClick={() => looking.type("")}>
-                Show all of them
-              </button>
-            </p>
+            <NothingFound says={`No signature holds “${look}”.`} onShowAll={() => looking.type("")} />
           )}
           <WindowedList
             label="Signatures"

@@ -3,7 +3,7 @@
 import { Upload } from "lucide-react";
 import { useEffect, useRef, useState, type ReactNode } from "react";
 import { toast } from "sonner";
-import { addressOf, endpoints, longestSearch, type Catalogue } from "@/contract";
+import { addressOf, endpoints, type Catalogue } from "@/contract";
 import { glyphList } from "@/core/icons";
 import { GlyphDrawing } from "../../icons/glyph-drawing";
 import { IconTile } from "../../icons/icon-tile";
@@ -12,8 +12,8 @@ import { FilePicker } from "../../parts/files/file-picker";
 import { formatBytes, formatSize } from "../../parts/format";
 import { acceptedPictures } from "../../parts/files/accepted-files";
 import { ask, send } from "../../parts/asking/ask";
-import { TextField } from "../../parts/fields/text-field";
 import { WordSwitch } from "../../parts/fields/word-switch";
+import { LookBar } from "../../parts/windowed/look-bar";
 import { AddressLook } from "../../pictures/addresses/address-look";
 import type { Choice } from "../pictures/place-picture";
 
@@ -52,6 +52,14 @@ const shelvesInLine: typeof shelves = { drawn: "Drawn icons", ...shelves };
 
 /** Letters closer together than this are looked for at once; ms. */
 const gatherFor = 150;
+
+/** Whether there is more than is shown, and how much was found. */
+function saysOf({ entries, found }: Catalogue, shelf: Shelf, look: string): string | null {
+  const [shown, all] = [entries.length.toLocaleString("en"), found.toLocaleString("en")];
+  if (found > entries.length)
+    return shelf === "cuts" ? `Of the newest ${shown} of ${all} originals` : `The newest ${shown} of ${all}`;
+  return look.trim() ? (found === 1 ? "1 original" : `${all} originals`) : null;
+}
 
 interface TileProps {
   readonly picture: ReactNode;
@@ -178,22 +186,13 @@ function Chooser({ inLine, onChoose }: Pick<Props, "inLine" | "onChoose">) {
         <AddressLook onUse={(report) => void attempt(() => onChoose({ kind: "foreign", report }))} />
       )}
       {(shelf === "originals" || shelf === "cuts") && (
-        <div role="search" className="mb-3 flex items-end gap-4">
-          <TextField
-            label="Look for a picture"
-            type="search"
-            value={look}
-            maxLength={longestSearch}
-            placeholder="its name, or that of a cut"
-            onChange={(event) => setLook(event.target.value)}
-            className="w-56"
-          />
-          <p role="status" className="ml-auto text-sm text-soft">
-            {catalogue && catalogue.found > catalogue.entries.length
-              ? `The newest ${catalogue.entries.length} of ${catalogue.found.toLocaleString("en")}`
-              : look.trim() && catalogue && `${catalogue.found} found`}
-          </p>
-        </div>
+        <LookBar
+          label="Look for a picture"
+          placeholder="its name, or that of a cut"
+          look={look}
+          onLook={setLook}
+          says={catalogue && saysOf(catalogue, shelf, look)}
+        />
       )}
       {shelf === "originals" && catalogue?.entries.length === 0 && (
         <p className="text-soft">

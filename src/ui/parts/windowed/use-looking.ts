@@ -8,15 +8,16 @@ interface Options<O extends string> {
   readonly path: string;
   /** As the page came. */
   readonly look: string;
-  /** The first is not named in the address. */
   readonly order: O;
+  /** The order that a page has when its address names none. */
+  readonly usual: O;
 }
 
 interface Looking<O extends string> {
   readonly typed: string;
   readonly order: O;
-  /** Whether what was asked for is not there yet. */
-  readonly busy: boolean;
+  /** How many of all were found, while something is looked for; null otherwise. */
+  readonly says: (found: number, all: string) => string | null;
   readonly type: (look: string) => void;
   readonly put: (order: O) => void;
 }
@@ -24,7 +25,7 @@ interface Looking<O extends string> {
 /** Letters closer together than this are asked for at once; ms. */
 const gatherFor = 150;
 
-export function useLooking<O extends string>({ path, look, order }: Options<O>): Looking<O> {
+export function useLooking<O extends string>({ path, look, order, usual }: Options<O>): Looking<O> {
   const router = useRouter();
   const [typed, setTyped] = useState(look);
   const [chosen, setChosen] = useState(order);
@@ -38,13 +39,17 @@ export function useLooking<O extends string>({ path, look, order }: Options<O>):
   );
 
   const show = (wanted: string, by: O): void => {
-    const asked = new URLSearchParams({ ...(wanted.trim() && { look: wanted.trim() }), order: by });
-    begin(() => router.replace(`${path}?${asked}`, { scroll: false }));
+    const asked = new URLSearchParams({
+      ...(wanted.trim() && { look: wanted.trim() }),
+      ...(by !== usual && { order: by }),
+    }).toString();
+    begin(() => router.replace(asked ? `${path}?${asked}` : path, { scroll: false }));
   };
   return {
     typed,
     order: chosen,
-    busy,
+    says: (found, all) =>
+      busy ? "Looking…" : look === "" ? null : `${found.toLocaleString("en")} of ${all}`,
     type: (wanted) => {
       setTyped(wanted);
       if (timer.current) clearTimeout(timer.current);
