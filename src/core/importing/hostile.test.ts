@@ -48,22 +48,26 @@ describe("hostile input", () => {
     60_000,
   );
 
-  it("of as many elements as are read is read whole, and of more all but those, which is said", () => {
+  it("of more elements than any signature has keeps its words, and tells what else is lost", () => {
     const most = importHtml("<i>x</i>".repeat(mostElements));
     expect(most.document.textContent).toBe("x".repeat(mostElements));
     expect(most.notes).toEqual([]);
-    const more = importHtml(`${"<i>x</i>".repeat(mostElements)}<div>y<b>z</b></div>`);
-    expect(more.document.textContent).toBe("x".repeat(mostElements));
-    expect(more.notes).toEqual([
-      {
-        outcome: "lost",
-        code: "layout",
-        at: "message",
-        what: "2 elements at its end, with the text that is in and after them",
-        reason: "a message is read up to its first 200,000 elements, which is more than any signature has",
-      },
+    const more = importHtml(
+      `${"<i>x</i>".repeat(mostElements)}<div>y<b>z</b><script>bad()</script></div><p>See <a href="https://a.example">it</a> <img src="https://a.example/b.png" alt=""></p><p>End</p>`,
+    );
+    expect(more.document.textContent).toBe(`${"x".repeat(mostElements)}yzSee itEnd`);
+    const last = more.document.toString().slice(-120);
+    expect(last).toMatch(/"yz".*"See it".*"End"/);
+    expect(last).not.toContain("yzSee");
+    expect(more.notes.map(({ outcome, code, at, what }) => [outcome, code, at, what])).toEqual([
+      ["lost", "layout", "message", "the looks of 7 elements at its end"],
+      ["lost", "link", "message", "https://a.example"],
+      ["lost", "picture", "message", "https://a.example/b.png"],
     ]);
-  }, 60_000);
+    expect(more.notes[0]?.reason).toMatch(
+      /^a message is read with its looks up to its first 10,000 elements/,
+    );
+  });
 
   it("with many rules for many elements is read, and that some do not hold is said", () => {
     const { notes } = importHtml(
