@@ -69,6 +69,15 @@ describe("hostile input", () => {
     );
   });
 
+  it("with a picture and a link in the mark of a list keeps both", () => {
+    const { document, notes } = importHtml(
+      '<p><span style="mso-list:Ignore"><img src="https://a.example/b.png" alt="Leaf" width="9" height="9"><a href="https://a.example">See</a></span> One</p>',
+    );
+    expect(document.toString()).toContain("Picture");
+    expect(document.textContent).toContain("See");
+    expect(notes.filter(({ outcome }) => outcome === "lost")).toEqual([]);
+  });
+
   it("with many rules for many elements is read, and that some do not hold is said", () => {
     const { notes } = importHtml(
       `<style>${".a{color:red}".repeat(5000)}</style>${"<p class=a>x</p>".repeat(200)}`,

@@ -1,11 +1,15 @@
 /** What holds nothing else: pictures, rules, fields of forms, and the marks that word processors write out. Lengths in px. */
-import { attributeOf, isText, walkLeaves, type Element } from "../../html";
+import { attributeOf, elementsIn, isText, walkLeaves, type Element } from "../../html";
 import { plainBox } from "../style/look";
 import { onlyCell, type Frame, type StyledElement } from "./frames";
 import { wordsOf } from "./losses";
 import { pictureKind, readPicture } from "./read-pictures";
 import { openRow, sayFloat } from "./side-by-side";
 import type { Walk } from "./walk";
+
+/** Whether nothing but text is in an element: a list's mark that is or holds a picture, or leads somewhere, is more than a mark. */
+export const isOfText = (element: Element): boolean =>
+  elementsIn(element).every(({ tagName }) => tagName !== "img" && tagName !== "a");
 
 /** The mark of a list that a word processor writes out beside the text. */
 export function setWordMarker(walk: Walk, element: Element, frame: Frame): void {

@@ -5,7 +5,7 @@ import { isElement, isText, type ChildNode, type Element } from "../../html";
 import { initialLook, type Box, type Look } from "../style/look";
 import { openAnonymous, openBlock, openCell, openInline, openTable, openTableRow, isBox } from "./boxes";
 import type { Frame } from "./frames";
-import { addDivider, addInput, addPicture, setWordMarker } from "./leaves";
+import { addDivider, addInput, addPicture, isOfText, setWordMarker } from "./leaves";
 import { asking, left, wordsOf } from "./losses";
 import { OpenFlow } from "./open-flow";
 import type { Part } from "./parts";
@@ -74,7 +74,7 @@ function enterElement(walk: Walk, element: Element, frame: Frame): void {
   }
   if (frame.table?.implied && (tagName === "img" || box.display === "inline"))
     return openAnonymous(walk, element, frame, frame.table);
-  if (box.listMark) return setWordMarker(walk, element, frame);
+  if (box.listMark && isOfText(element)) return setWordMarker(walk, element, frame);
   switch (tagName) {
     case "br":
       return walk.flowOf(frame).addBreak(look, frame.paragraph);
