@@ -10,7 +10,7 @@ import { emptyPerson } from "@/core/people";
 import { database } from "@/server/database/database";
 import { messages } from "@/server/database/schema";
 import { countUnread, listLetters, openLetter } from "@/server/mailroom/letters";
-import { addPerson } from "@/server/people/people";
+import { addPerson } from "@/server/people/change-people";
 
 const words = "barley wheat oats rye spelt emmer millet tray store lamp frost".split(" ");
 const line = (seed: number): string =>

@@ -9,7 +9,7 @@ import { DataTrouble } from "@/server/database/data-trouble";
 import { dataFolder } from "@/server/configuration";
 import { listNetworks, saveNetwork } from "@/server/links/networks";
 import { describeOrganisation } from "@/server/settings/organisation";
-import { addPerson } from "@/server/people/people";
+import { addPerson } from "@/server/people/change-people";
 import { glyphSource } from "@/server/icons/icons";
 import { closeImaging } from "@/server/imaging/imaging";
 import { addCut } from "@/server/pictures/cuts";

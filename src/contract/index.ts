@@ -41,6 +41,15 @@ export type {
   Replacement,
   Unused,
 } from "./pictures";
+export {
+  chosenColumns,
+  mostChoices,
+  peopleForms,
+  type ChosenColumns,
+  type FoundPeople,
+  type PeopleLook,
+  type PersonChoice,
+} from "./people";
 export { magnification, measure, type KeptSighting, type ToldSighting } from "./sightings";
 export { longestSearch, mostAtOnce, shelfOrders, type ShelfCard, type ShelfOrder } from "./shelf";
 export {

@@ -51,6 +51,12 @@ const bodies = {
   lookAtAddress: { address: "not an address" },
   takePictureIn: { address: "not an address" },
   forgetAddress: { address: "https://sedgeweb.example/x.png" },
+  changePeople: { changes: [{ id: "nobody", from: { title: "Head" }, to: { title: "Lead" } }] },
+  keepColumns: { columns: [{ key: "who", target: "name" }] },
+  addOwnField: { kind: "phone", name: "Direct line" },
+  removeOwnField: { field: "text:Room" },
+  keepPhoneForm: { style: "national", extension: true, callingCode: "" },
+  peopleRows: { ids: ["nobody"] },
   shelfCards: { ids: ["nobody"] },
   pictureEntries: { hashes: [hash] },
   makeCut: { kind: "at-width", source: cut, width: 50 },
@@ -152,6 +158,8 @@ const queries: Readonly<Record<string, string>> = {
   "/api/cuts": `?source=${encodeURIComponent(cut)}`,
   "/api/signatures/:id/code": "?of=card&form=png&size=300",
   "/api/icons": "?pack=Fen&note=",
+  "/api/people/choices": "?look=ada",
+  "/api/people/file": "?form=cards",
   "/api/mailroom/:person/letters/:letter/part": "?id=part-1",
   "/api/mailroom/:person/desks/:client/file": "?path=Full.htm",
 };
@@ -165,7 +173,11 @@ const taken = new Set<Name>([
   "saveNetwork",
   "keepOutgoing",
   "findPictureColors",
+  "keepColumns",
+  "addOwnField",
+  "removeOwnField",
   // Of some, those that there are.
+  "peopleRows",
   "shelfCards",
   "pictureEntries",
 ]);

@@ -1,6 +1,6 @@
 /** Findings about how text is set, and about how much of it there is. Sizes in px. */
 import type { Node } from "prosemirror-model";
-import { fieldLabels, fieldNames, type FieldName, type Person } from "../people";
+import { fieldLabel, fieldsOf, fieldValue, type FieldId, type Person } from "../people";
 import {
   line,
   font,
@@ -27,7 +27,7 @@ const most = { lines: 7, replyLines: 4, fonts: 2, colours: 4, letters: 600 } as 
 /** How many people of the directory lack each field. */
 export interface DirectoryGaps {
   readonly people: number;
-  readonly lacking: Readonly<Partial<Record<FieldName, number>>>;
+  readonly lacking: Readonly<Partial<Record<FieldId, number>>>;
 }
 
 /** Whether nothing stands in a line. */
@@ -181,12 +181,12 @@ function checkFields(document: Node, gaps: DirectoryGaps | undefined): Found[] {
     if (!personField.is(node) || !parent?.children.some(({ isText, text }) => isText && hasWords(text ?? "")))
       return;
     const { field, fallback, takesLine } = personField.of(node);
-    const lacking = gaps.lacking[field] ?? 0;
+    const lacking = gaps.lacking[field] ?? gaps.people;
     if (lacking === 0 || fallback !== "" || takesLine) return;
     found.push({
       code: "field-empty-for-some",
       position,
-      message: `${lacking} of ${gaps.people} people have no ${fieldLabels[field].toLowerCase()}: say what stands there instead, or let it take its line along.`,
+      message: `${lacking} of ${gaps.people} people have no ${fieldLabel(field).toLowerCase()}: say what stands there instead, or let it take its line along.`,
     });
   });
   return found;
@@ -196,7 +196,10 @@ function checkFields(document: Node, gaps: DirectoryGaps | undefined): Found[] {
 export const gapsOf = (people: readonly Person[]): DirectoryGaps => ({
   people: people.length,
   lacking: Object.fromEntries(
-    fieldNames.map((field) => [field, people.filter((person) => person[field].trim() === "").length]),
+    fieldsOf(people).map((field) => [
+      field,
+      people.filter((person) => fieldValue(person, field) === "").length,
+    ]),
   ),
 });
 

@@ -2,7 +2,7 @@
 import type { Node } from "prosemirror-model";
 import { readPicturePath } from "../addresses";
 import { describeLink, detectLinks, splitNetworkAddress, type NetworkKind } from "../links";
-import { fieldLabels, type Person } from "../people";
+import { fieldLabel, type Person } from "../people";
 import { hrefOf, image, personField } from "../signature";
 
 export interface AltContext {
@@ -44,15 +44,15 @@ function labelOfNext(document: Node, position: number): string | null {
     .slice(at.index() + 1)
     .find((node) => personField.is(node) || (node.text ?? "").trim() !== "");
   if (!next) return null;
-  if (personField.is(next)) return fieldLabels[personField.of(next).field];
+  if (personField.is(next)) return fieldLabel(personField.of(next).field);
   const href = hrefOf(next) ?? detectLinks(next.text ?? "")[0]?.href;
   const kind = href && describeLink(href).kind;
   return kind === "phone"
-    ? fieldLabels.phone
+    ? fieldLabel("phone")
     : kind === "mail"
-      ? fieldLabels.mail
+      ? fieldLabel("mail")
       : kind === "page"
-        ? fieldLabels.web
+        ? fieldLabel("web")
         : null;
 }
 

@@ -1,7 +1,7 @@
 /** What is different between a signature as it was installed and as it is now, in sentences for whoever installed it. */
 import type { Node } from "prosemirror-model";
 import { compile } from "../compile";
-import { fieldLabels, fieldNames, type Person } from "../people";
+import { fieldLabel, fieldsOf, typedValue, type Person } from "../people";
 import { image, linksOf, picturesOf, settingsOf, type Settings } from "../signature";
 
 /** A signature at one time: all that its HTML comes from. */
@@ -34,10 +34,11 @@ function ofDetails(before: Told, after: Told): readonly string[] {
   if (old === null) return [`It is ${own?.name || "somebody"}’s now; it was nobody’s.`];
   if (own === null) return [`It is nobody’s now; it was ${old.name || "somebody"}’s.`];
   const shown = html(before);
-  return fieldNames.flatMap((field) => {
-    if (old[field] === own[field]) return [];
-    const changed = html({ ...before, person: { ...old, [field]: own[field] } });
-    return changed === shown ? [] : [became(fieldLabels[field], old[field], own[field])];
+  return fieldsOf([old, own]).flatMap((field) => {
+    const [was, is] = [typedValue(old, field), typedValue(own, field)];
+    if (was === is) return [];
+    const changed = html({ ...before, person: { ...old, [field]: is } });
+    return changed === shown ? [] : [became(fieldLabel(field), was, is)];
   });
 }
 

@@ -17,6 +17,15 @@ export {
   type NetworkKind,
   type NetworkPage,
 } from "./networks";
-export { buildPhone, callingCodeOf, parsePhone, telLink, type PhoneParts } from "./phone";
+export {
+  buildPhone,
+  callingCodeOf,
+  dialled,
+  formatNumber,
+  parsePhone,
+  telLink,
+  type NumberForm,
+  type PhoneParts,
+} from "./phone";
 export { readLink, type LinkReading, type ReadLinkOptions } from "./read-link";
 export { followingParameters, webLink, withoutFollowing, writtenAddress } from "./web";

@@ -50,6 +50,30 @@ export function shownNumber(number: string): string {
   return parsed?.isPossible() ? parsed.formatInternational() : number;
 }
 
+/** How phone numbers are written. */
+export interface NumberForm {
+  /** With the country's code, or as they are dialled within the country of `callingCode`. */
+  readonly style: "international" | "national";
+  /** Whether an extension is written behind a number. */
+  readonly extension: boolean;
+  /** That of numbers that are written without one, such as "44"; empty where it is not known. */
+  readonly callingCode: string;
+}
+
+/**
+ * A number as a form says; what cannot be a number stays as it was. Numbers of other countries are written with their code
+ * in either form: without it they would dial somebody else.
+ */
+export function formatNumber(number: string, { style, extension, callingCode }: NumberForm): string {
+  const parsed = parsePhoneNumberFromString(dialled(number, callingCode), { extract: false });
+  if (!parsed?.isPossible()) return number;
+  const written =
+    style === "national" && parsed.countryCallingCode === callingCode
+      ? parsed.format("NATIONAL", { formatExtension: (main) => main })
+      : parsed.format("INTERNATIONAL", { formatExtension: (main) => main });
+  return extension && parsed.ext ? `${written} ext. ${parsed.ext}` : written;
+}
+
 /** The address that dials or writes to a number; null when it is none. */
 export function buildPhone({ kind, number, extension, message }: PhoneParts): string | null {
   if (!/^\+?\d{5,15}$/.test(number) || !/^\d{0,8}$/.test(extension)) return null;

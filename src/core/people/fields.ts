@@ -1,50 +1,93 @@
-/** The fields of the directory: what each is called, and where clients would link it by themselves. */
-import { mailtoLink, readLink, telLink, webLink } from "../links";
+/**
+ * The fields of the directory: what each is called, of which kind it is, and where clients would link it by themselves. A user's own
+ * field is known by its kind and its name, so that a document that shows it can be drawn wherever it is read.
+ */
+import { dialled, mailtoLink, readLink, telLink, webLink } from "../links";
+import { complain, describeValue, nameOf } from "../values";
 
-export const fieldNames = [
-  "name",
-  "pronouns",
-  "title",
-  "department",
-  "phone",
-  "mobile",
-  "mail",
-  "web",
-  "address",
-  "organisation",
-] as const;
-export type FieldName = (typeof fieldNames)[number];
+/** What may be in a field. A date stands as it is typed; where it is one of ISO 8601 it is put in order as a date. */
+export const fieldKinds = ["text", "phone", "mail", "web", "date"] as const;
+export type FieldKind = (typeof fieldKinds)[number];
 
-/** One person of the directory; a field that is not known is empty. */
-export type Person = Readonly<Record<FieldName, string>>;
+interface Field {
+  readonly label: string;
+  readonly kind: FieldKind;
+}
 
-export const emptyPerson: Person = {
-  name: "",
-  pronouns: "",
-  title: "",
-  department: "",
-  phone: "",
-  mobile: "",
-  mail: "",
-  web: "",
-  address: "",
-  organisation: "",
-};
+const described = {
+  name: { label: "Name", kind: "text" },
+  pronouns: { label: "Pronouns", kind: "text" },
+  title: { label: "Title", kind: "text" },
+  department: { label: "Department", kind: "text" },
+  phone: { label: "Phone", kind: "phone" },
+  mobile: { label: "Mobile", kind: "phone" },
+  mail: { label: "Mail", kind: "mail" },
+  web: { label: "Web", kind: "web" },
+  address: { label: "Address", kind: "text" },
+  organisation: { label: "Organisation", kind: "text" },
+} as const satisfies Readonly<Record<string, Field>>;
 
-export const fieldLabels: Readonly<Record<FieldName, string>> = {
-  name: "Name",
-  pronouns: "Pronouns",
-  title: "Title",
-  department: "Department",
-  phone: "Phone",
-  mobile: "Mobile",
-  mail: "Mail",
-  web: "Web",
-  address: "Address",
-  organisation: "Organisation",
-};
+/** A field that every directory has. */
+export type FieldName = keyof typeof described;
+/** A field of the user's own: its kind and its name, as in `phone:Direct line`. */
+export type OwnField = `${FieldKind}:${string}`;
+export type FieldId = FieldName | OwnField;
 
-export const fieldValue = (person: Person, field: FieldName): string => person[field].trim();
+export const fieldNames = Object.keys(described) as readonly FieldName[];
+
+/** One person of the directory; a field that is not known is empty, one of the user's own may be left out. */
+export type Person = Readonly<Record<FieldName, string>> &
+  Readonly<Record<OwnField, string>> & {
+    /** The calling code of numbers that are written without one, such as "44". */
+    readonly callingCode?: string;
+  };
+
+export const emptyPerson: Person = Object.fromEntries(fieldNames.map((name) => [name, ""])) as Person;
+
+const isFieldName = (field: string): field is FieldName => Object.hasOwn(described, field);
+
+/** What a user's own field may be called. */
+export const ownFieldName = nameOf("A field's name", 40, "A field needs a name.");
+
+export const ownField = describeValue<OwnField, "own field">("own field", (value) => {
+  const [kind = "", name = ""] = typeof value === "string" ? parted(value) : [];
+  if (!(fieldKinds as readonly string[]).includes(kind)) return complain("a field", value);
+  return name === name.trim() ? ownFieldName.check(name) : complain("a field", value);
+});
+
+export const fieldId = describeValue<FieldId, "field">("field", (value) =>
+  typeof value === "string" && isFieldName(value) ? null : ownField.check(value),
+);
+
+function parted(field: string): [string, string] {
+  const colon = field.indexOf(":");
+  return [field.slice(0, Math.max(0, colon)), field.slice(colon + 1)];
+}
+
+/** The user's own field of a kind and a name. Throws a RangeError for a name that it cannot have. */
+export const ownFieldOf = (kind: FieldKind, name: string): OwnField =>
+  ownField.read(`${kind}:${name.trim()}`);
+
+/** What a field is called. */
+export const fieldLabel = (field: FieldId): string =>
+  isFieldName(field) ? described[field].label : parted(field)[1];
+
+export const fieldKind = (field: FieldId): FieldKind =>
+  isFieldName(field) ? described[field].kind : (parted(field)[0] as FieldKind);
+
+/** The fields that some people have: those of every directory, and then each of the user's own once. */
+export const fieldsOf = (people: readonly Person[]): readonly FieldId[] => [
+  ...new Set<FieldId>([
+    ...fieldNames,
+    ...people.flatMap((person) => Object.keys(person).filter((name): name is OwnField => name.includes(":"))),
+  ]),
+];
+
+/** What is in a field as it is typed; empty where nothing is known. */
+export const typedValue = (person: Person, field: FieldId): string =>
+  (Object.hasOwn(person, field) ? person[field] : undefined) ?? "";
+
+export const fieldValue = (person: Person, field: FieldId): string => typedValue(person, field).trim();
 
 /** What is not written plainly is read as an address that is typed; null where it means none of that scheme. */
 function leading(value: string, scheme: RegExp): string | null {
@@ -54,21 +97,21 @@ function leading(value: string, scheme: RegExp): string | null {
 
 /**
  * Where a field's value leads: an address, `"visit"` for what leads to the signature's visit page (phones link
- * postal addresses to a map), or null for what is only read.
+ * postal addresses to a map), or null for what is only read. `callingCode` is that of numbers without one.
  */
-export function fieldLink(field: FieldName, value: string): string | null {
-  switch (field) {
-    case "phone":
-    case "mobile":
+export function fieldLink(field: FieldId, value: string, callingCode = ""): string | null {
+  switch (fieldKind(field)) {
+    case "phone": {
+      const number = callingCode ? dialled(value, callingCode) : value;
       // A number with its area's zero in brackets is dialled without it.
-      return (/\(0\d/.test(value) ? null : telLink(value)) ?? leading(value, /^tel:/);
+      return (/\(0\d/.test(number) ? null : telLink(number)) ?? leading(value, /^tel:/);
+    }
     case "mail":
       return mailtoLink(value) ?? leading(value, /^mailto:/);
     case "web":
       return webLink(value) ?? leading(value, /^https?:/);
-    case "address":
-      return "visit";
-    default:
-      return null;
+    case "text":
+    case "date":
+      return field === "address" ? "visit" : null;
   }
 }

@@ -1,11 +1,63 @@
 export {
   emptyPerson,
-  fieldLabels,
+  fieldId,
+  fieldKind,
+  fieldKinds,
+  fieldLabel,
   fieldLink,
   fieldNames,
+  fieldsOf,
   fieldValue,
+  ownField,
+  ownFieldName,
+  ownFieldOf,
+  typedValue,
+  type FieldId,
+  type FieldKind,
   type FieldName,
+  type OwnField,
   type Person,
 } from "./fields";
-export { readPerson } from "./read-person";
-export { buildCard } from "./vcard";
+export { longestField, readPerson } from "./read-person";
+export { callingCode, drawnPerson, phoneForm, typedPhones, type PhoneForm } from "./phone-form";
+export { buildCard } from "./cards/build-card";
+export { buildWholeCard } from "./cards/build-card";
+export { holdsCards, readCards, type ReadCards } from "./cards/read-cards";
+export {
+  changePerson,
+  details,
+  differing,
+  filledDetails,
+  inverse,
+  mostPeople,
+  personChanges,
+  staleFields,
+  type Details,
+  type PersonChange,
+} from "./change-person";
+export {
+  columnKey,
+  isNamePart,
+  matchColumns,
+  nameParts,
+  targetLabel,
+  type ColumnTarget,
+} from "./sheet/match-columns";
+export {
+  changesOf,
+  listedIn,
+  planImport,
+  type ImportPlan,
+  type KnownPerson,
+  type ListedPerson,
+} from "./sheet/plan-import";
+export {
+  cellsOf,
+  delimiters,
+  readSheet,
+  type BrokenLine,
+  type Delimiter,
+  type Sheet,
+  type SheetRow,
+} from "./sheet/read-sheet";
+export { writeSheet } from "./sheet/write-sheet";

@@ -1,6 +1,23 @@
 import { readdirSync, readFileSync } from "node:fs";
 import { describe, expect, it } from "vitest";
-import { emptyPerson, fieldLink, fieldNames, fieldValue, readPerson } from "./index";
+import {
+  changePerson,
+  details,
+  drawnPerson,
+  emptyPerson,
+  fieldId,
+  fieldKind,
+  fieldLabel,
+  fieldLink,
+  fieldNames,
+  fieldsOf,
+  fieldValue,
+  inverse,
+  ownFieldOf,
+  readPerson,
+  staleFields,
+  type PhoneForm,
+} from "./index";
 
 describe("a person", () => {
   it("may leave fields out", () => {
@@ -41,6 +58,92 @@ describe("a person", () => {
 
   it("with a field of spaces has nothing there", () => {
     expect(fieldValue({ ...emptyPerson, title: "  " }, "title")).toBe("");
+  });
+});
+
+describe("a field of the user's own", () => {
+  const direct = ownFieldOf("phone", " Direct line ");
+  const person = readPerson({ name: "Ada", [direct]: "+44 1632 960100" });
+
+  it("is known by its kind and its name", () => {
+    expect([direct, fieldKind(direct), fieldLabel(direct)]).toEqual([
+      "phone:Direct line",
+      "phone",
+      "Direct line",
+    ]);
+    expect(fieldLink(direct, fieldValue(person, direct))).toBe("tel:+441632960100");
+    expect(fieldsOf([emptyPerson, person])).toEqual([...fieldNames, direct]);
+    expect(fieldValue(emptyPerson, direct)).toBe("");
+  });
+
+  it.each(["shoe:Size", "phone:", "phone: Line", "text:a\nb", "toString", "constructor:x", 7])(
+    "is not %j",
+    (name) => expect(fieldId.check(name)).not.toBeNull(),
+  );
+});
+
+describe("a change of a directory", () => {
+  const ada = readPerson({ name: "Ada", title: "Head", "text:Room": "7" });
+
+  it("is carried out and taken back", () => {
+    const change = {
+      id: "ada",
+      from: { title: "Head", "text:Room": "7" },
+      to: { title: "Lead", "text:Room": "" },
+    };
+    const after = changePerson(ada, change);
+    expect(after).toEqual(readPerson({ name: "Ada", title: "Lead" }));
+    expect(changePerson(after, inverse(change))).toEqual(ada);
+  });
+
+  it("that was made from something else is seen to be", () => {
+    const change = { id: "ada", from: { title: "Lead", name: "Ada" }, to: { title: "x" } };
+    expect(staleFields(ada, change)).toEqual(["title"]);
+    expect(staleFields(null, change)).toEqual(["name"]);
+    expect(staleFields(ada, { id: "ada", from: null, to: { name: "Ada" } })).toEqual(["name"]);
+    expect(staleFields(null, { id: "ada", from: null, to: { name: "Ada" } })).toEqual([]);
+  });
+
+  it("holds nothing but fields and texts", () => {
+    expect(details.check({ title: "x", "date:Since": "2020-01-01" })).toBeNull();
+    expect(details.check({ shoe: "7" })).toBe('has no field "shoe"');
+    expect(details.check({ title: "x".repeat(301) })).toMatch(/^title: must be text of at most 300/);
+  });
+});
+
+describe("phone numbers", () => {
+  const inBritain: PhoneForm = { style: "national", extension: true, callingCode: "44" };
+  const ada = readPerson({
+    ...{ name: "Ada", phone: "+44 1632 960100 ext 12", mobile: "07700 900100" },
+    "phone:Berlin": "+49 30 901820",
+  });
+  const written = (form: PhoneForm) => {
+    const { phone, mobile, ...more } = drawnPerson(ada, form);
+    return [phone, mobile, more["phone:Berlin"]];
+  };
+
+  it("are written as the organisation says, and those of elsewhere with their country", () => {
+    expect(written(inBritain)).toEqual(["01632 960100 ext. 12", "07700 900100", "+49 30 901820"]);
+    expect(written({ ...inBritain, style: "international", extension: false })).toEqual([
+      "+44 1632 960100",
+      "+44 7700 900100",
+      "+49 30 901820",
+    ]);
+    expect(written({ ...inBritain, style: "typed" })).toEqual([ada.phone, ada.mobile, "+49 30 901820"]);
+  });
+
+  it("lead to the same number in each form, from anywhere", () => {
+    for (const style of ["typed", "national", "international"] as const) {
+      const person = drawnPerson(ada, { ...inBritain, style });
+      expect(fieldLink("phone", person.phone, person.callingCode)).toBe("tel:+441632960100;ext=12");
+      expect(fieldLink("mobile", person.mobile, person.callingCode)).toBe("tel:+447700900100");
+    }
+  });
+
+  it("that are none are left as they are", () => {
+    const odd = readPerson({ name: "Ada", phone: "ask at the desk", mobile: "12" });
+    expect(drawnPerson(odd, inBritain)).toEqual({ ...odd, callingCode: "44" });
+    expect(drawnPerson(odd, { ...inBritain, callingCode: "", style: "typed" })).toBe(odd);
   });
 });
 

@@ -1,7 +1,15 @@
 /** Reading a person from JSON. Fields that are left out are empty. */
-import { emptyPerson, fieldNames, type FieldName, type Person } from "./fields";
+import { emptyPerson, fieldId, type FieldId, type Person } from "./fields";
+import { callingCode } from "./phone-form";
 
-const longestField = 300;
+/** UTF-16 units. */
+export const longestField = 300;
+
+/** Why a text cannot be what is in a field; null where it can. */
+export const complaintAbout = (field: FieldId, value: unknown): string | null =>
+  typeof value === "string" && value.length <= longestField
+    ? null
+    : `person, ${field}: must be text of at most ${longestField} characters`;
 
 /** Throws a RangeError that names the field. */
 export function readPerson(json: unknown): Person {
@@ -10,11 +18,15 @@ export function readPerson(json: unknown): Person {
   const person: Record<string, string> = { ...emptyPerson };
   for (const [name, value] of Object.entries(json)) {
     if (name === "id") continue;
-    if (!(fieldNames as readonly string[]).includes(name))
+    if (name === "callingCode" && callingCode.check(value) === null && value !== "") {
+      person[name] = value as string;
+      continue;
+    }
+    if (fieldId.check(name) !== null)
       throw new RangeError(`person: there is no field ${JSON.stringify(name)}`);
-    if (typeof value !== "string" || value.length > longestField)
-      throw new RangeError(`person, ${name}: must be text of at most ${longestField} characters`);
-    person[name as FieldName] = value;
+    const complaint = complaintAbout(name as FieldId, value);
+    if (complaint !== null) throw new RangeError(complaint);
+    person[name] = value as string;
   }
   return person as Person;
 }

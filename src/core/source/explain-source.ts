@@ -2,7 +2,7 @@
 import type { Node } from "prosemirror-model";
 import { toHex } from "../color";
 import { readDeclarationsAt, readValue, type Extent } from "../html";
-import { fieldLabels, type Person } from "../people";
+import { fieldLabel, type Person } from "../people";
 import { button, fieldText, iconRow, image, personField, placeStep, wordsIn } from "../signature";
 import { attributeValue } from "./check-source";
 import type { SourcePlace } from "./open-source";
@@ -48,7 +48,7 @@ function nameOfText(text: string, line: Node, person: Person | null): string {
   const field = line.children.find(
     (child) => personField.is(child) && fieldText(child, person).toLowerCase() === plain.toLowerCase(),
   );
-  if (field) return `the ${fieldLabels[personField.of(field).field].toLowerCase()}`;
+  if (field) return `the ${fieldLabel(personField.of(field).field).toLowerCase()}`;
   return plain === "" ? "the space" : quoted(text);
 }
 

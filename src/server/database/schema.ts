@@ -16,7 +16,36 @@ export const people = sqliteTable("people", {
   web: text("web").notNull().default(""),
   address: text("address").notNull().default(""),
   organisation: text("organisation").notNull().default(""),
+  /** Fields of the user's own, by their ids; JSON. */
+  own: text("own").notNull().default("{}"),
+  /** Set while they are taken out and can be taken back. */
+  takenOutAt: integer("taken_out_at"),
 });
+
+/** The fields of the user's own, by their kind and name. */
+export const ownFields = sqliteTable("own_fields", {
+  id: text("id").primaryKey(),
+  createdAt: integer("created_at").notNull(),
+});
+
+/** Changes of the directory, so that each can be taken back. */
+export const directoryChanges = sqliteTable("directory_changes", {
+  id: text("id").primaryKey(),
+  createdAt: integer("created_at").notNull(),
+});
+
+/** Who changed in one, and how; JSON of a person's change. */
+export const changedPeople = sqliteTable(
+  "changed_people",
+  {
+    changeId: text("change_id")
+      .notNull()
+      .references(() => directoryChanges.id, { onDelete: "cascade" }),
+    personId: text("person_id").notNull(),
+    change: text("change").notNull(),
+  },
+  (table) => [primaryKey({ columns: [table.changeId, table.personId] })],
+);
 
 export const signatures = sqliteTable("signatures", {
   id: text("id").primaryKey(),

@@ -1,14 +1,12 @@
 import { mkdtemp, rm } from "node:fs/promises";
 import os from "node:os";
 import path from "node:path";
-import { eq } from "drizzle-orm";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { emptyPerson } from "@/core/people";
 import { checkSignature } from "@/core/checks";
 import { blankSignature, starterPatterns } from "@/core/signature";
-import { database } from "../database/database";
-import { people } from "../database/schema";
-import { addPerson } from "../people/people";
+import { addPerson, changePeople } from "../people/change-people";
+import { findDetails } from "../people/people";
 import {
   deleteSignature,
   describeSignature,
@@ -58,7 +56,8 @@ const said: Omit<NewInstall, "revision"> = {
   note: "",
 };
 const setTitle = async (title: string): Promise<void> => {
-  await (await database()).update(people).set({ title }).where(eq(people.id, "ada"));
+  const person = await findDetails("ada");
+  await changePeople([{ id: "ada", from: { title: person?.title ?? "" }, to: { title } }]);
 };
 
 describe("installs", () => {
@@ -103,7 +102,7 @@ describe("installs", () => {
     await describeSignature(signature, { personId: "jo" });
     const [{ id } = { id: "" }] = await listInstalls();
     expect(await compareInstall(id)).toMatchObject({ personName: "Ada Quill", changes: null });
-    await (await database()).delete(people).where(eq(people.id, "ada"));
+    await changePeople([{ id: "ada", from: {}, to: null }]);
     expect(await compareInstall(id)).toMatchObject({ personName: "Ada Quill", changes: null });
   });
 

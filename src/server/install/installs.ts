@@ -11,9 +11,10 @@ import { readPerson, type Person } from "@/core/people";
 import { hasShortForm, parseSignature, shortForm } from "@/core/signature";
 import { publicBase } from "../addresses/public-address";
 import { database } from "../database/database";
-import { installs, people, signatures } from "../database/schema";
+import { installs, signatures } from "../database/schema";
 import { notFound, Refusal } from "../http/refusal";
-import { findDetails, toPerson } from "../people/people";
+import { directory } from "../people/directory";
+import { findDetails } from "../people/people";
 import { findSignature, type StoredSignature } from "../signatures/signatures";
 import { lastArrivals, sightingsOf } from "./sightings";
 
@@ -141,19 +142,19 @@ interface Beside {
   readonly row: InstallRow;
   readonly signature: typeof signatures.$inferSelect;
   /** Whose details it has, as they are now; null for nobody, and for who is not in the directory any more. */
-  readonly person: typeof people.$inferSelect | null;
+  readonly person: Person | null;
 }
 
 const toldNow = ({ row, signature, person }: Beside, base: string): Told => ({
   document: formOf(parseSignature(JSON.parse(signature.document)), row.form),
-  person: person ? toPerson(person).person : personOf(row.person),
+  person: person ?? personOf(row.person),
   base,
 });
 
 /** What changed since; asked of the HTML only where something that it is made of did. */
 function changesOf(beside: Beside, base: string): readonly string[] | null {
   const { row, signature, person } = beside;
-  const details = person ? JSON.stringify(toPerson(person).person) : row.person;
+  const details = person ? JSON.stringify(person) : row.person;
   if (row.document === signature.document && row.person === details && row.base === base) return null;
   return whatChanged(toldThen(row), toldNow(beside, base));
 }
@@ -174,14 +175,18 @@ function toInstall(beside: Beside, base: string, arrivals: Arrivals): Install {
 }
 
 /** Installs with their signatures as they are now; none that is removed, and none of a deleted signature. */
-const besides = async (wanted: SQL | undefined): Promise<readonly Beside[]> =>
-  (await database())
-    .select({ row: installs, signature: signatures, person: people })
-    .from(installs)
-    .innerJoin(signatures, eq(installs.signatureId, signatures.id))
-    .leftJoin(people, eq(installs.personId, people.id))
-    .where(and(isNull(installs.removedAt), isNull(signatures.deletedAt), wanted))
-    .orderBy(desc(installs.installedAt));
+async function besides(wanted: SQL | undefined): Promise<readonly Beside[]> {
+  const [{ drawnById }, rows] = await Promise.all([
+    directory(),
+    (await database())
+      .select({ row: installs, signature: signatures })
+      .from(installs)
+      .innerJoin(signatures, eq(installs.signatureId, signatures.id))
+      .where(and(isNull(installs.removedAt), isNull(signatures.deletedAt), wanted))
+      .orderBy(desc(installs.installedAt)),
+  ]);
+  return rows.map((each) => ({ ...each, person: drawnById.get(each.row.personId ?? "")?.person ?? null }));
+}
 
 type Arrivals = Awaited<ReturnType<typeof lastArrivals>>;
 
@@ -216,14 +221,21 @@ export async function installsOf(
   { id, personId }: Pick<StoredSignature, "id" | "personId">,
   findings: readonly Finding[],
 ): Promise<readonly ListedInstall[]> {
-  const [rows, base] = await Promise.all([besides(eq(installs.signatureId, id)), publicBase()]);
+  const [rows, base, { drawnById }] = await Promise.all([
+    besides(eq(installs.signatureId, id)),
+    publicBase(),
+    directory(),
+  ]);
   const arrivals = await arrivalsOf(rows);
+  // Who is not in the directory any more is nobody.
+  const whose = (person: string | null): string | null =>
+    person !== null && drawnById.has(person) ? person : null;
   return rows.map((each) => ({
     install: toInstall(each, base, arrivals),
     toLookAt: toLookAt({
       ...each.row,
       ...toldNow(each, base),
-      findings: each.row.personId === personId ? findings : [],
+      findings: whose(each.row.personId) === whose(personId) ? findings : [],
     }),
   }));
 }

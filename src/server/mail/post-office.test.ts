@@ -5,7 +5,7 @@ import path from "node:path";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { emptyPerson } from "@/core/people";
 import { listLetters, openLetter } from "../mailroom/letters";
-import { addPerson } from "../people/people";
+import { addPerson } from "../people/change-people";
 import { openPostOffice } from "./post-office";
 
 let folder: string;

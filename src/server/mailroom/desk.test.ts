@@ -4,7 +4,7 @@ import path from "node:path";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { grafted, readHost } from "@/core/graft";
 import { emptyPerson } from "@/core/people";
-import { addPerson } from "../people/people";
+import { addPerson } from "../people/change-people";
 import { keepDesk, openDesk, usualClient } from "./desk";
 import { changeHeld, deskFile, placeFiles, runDesk } from "./desk-files";
 

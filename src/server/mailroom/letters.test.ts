@@ -4,7 +4,7 @@ import path from "node:path";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import type { NewLetter } from "@/contract";
 import { emptyPerson } from "@/core/people";
-import { addPerson } from "../people/people";
+import { addPerson } from "../people/change-people";
 import {
   countUnread,
   emptyMailroom,

@@ -4,7 +4,7 @@ import path from "node:path";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { emptyPerson } from "@/core/people";
 import { blankSignature } from "@/core/signature";
-import { addPerson } from "../people/people";
+import { addPerson } from "../people/change-people";
 import { addSignature } from "../signatures/signatures";
 import { keepDesk } from "./desk";
 import { linkFollowed, listLetters, openLetter } from "./letters";

@@ -7,7 +7,7 @@ import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { deskClientIds, deskClients, type DeskClientId } from "@/core/desks";
 import { base64 } from "@/core/mail";
 import { emptyPerson } from "@/core/people";
-import { addPerson } from "../people/people";
+import { addPerson } from "../people/change-people";
 import { keepDesk } from "./desk";
 import { changeHeld, placeFiles, runDesk } from "./desk-files";
 import { letterFile, listLetters } from "./letters";

@@ -12,7 +12,7 @@ import { starterPatterns } from "@/core/signature";
 import { database } from "../database/database";
 import { settings } from "../database/schema";
 import { downloadKit } from "../install/download-kit";
-import { addPerson } from "../people/people";
+import { addPerson } from "../people/change-people";
 import { describeSignature, startSignature } from "../signatures/signatures";
 import { handOver, tryServer, type Letter, type MailServer } from "./hand-over";
 import {

@@ -1,14 +1,12 @@
 import { mkdtemp, rm } from "node:fs/promises";
 import os from "node:os";
 import path from "node:path";
-import { eq } from "drizzle-orm";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { mostAtOnce } from "@/contract";
 import { emptyPerson } from "@/core/people";
 import { build } from "@/core/signature";
-import { database } from "../database/database";
-import { people } from "../database/schema";
-import { addPerson } from "../people/people";
+import { addPerson, changePeople } from "../people/change-people";
+import { findPerson } from "../people/people";
 import { openSignature, openSignatures } from "../signatures/open-signature";
 import { addSignature, deleteSignature, saveDocument, setAside } from "../signatures/signatures";
 import { keepAnswer } from "../links/answers";
@@ -89,7 +87,8 @@ describe("signatures that are opened together", () => {
     const together = async () => (await openSignatures([id]))[0];
     expect(await together()).toEqual(await openSignature(id));
     const before = await together();
-    await (await database()).update(people).set({ title: "Keeper of oats" }).where(eq(people.id, "zoe"));
+    const title = (await findPerson("zoe"))?.person.title ?? "";
+    await changePeople([{ id: "zoe", from: { title }, to: { title: "Keeper of oats" } }]);
     const after = await together();
     expect(after?.html).toBe(before?.html.replaceAll("rye", "oats"));
     const [finding] = after?.findings ?? [];

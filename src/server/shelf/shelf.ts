@@ -1,13 +1,13 @@
 /** The Shelf: what is found on it, and the cards of what is in view. */
 import { setImmediate } from "node:timers/promises";
-import { eq, isNull } from "drizzle-orm";
+import { isNull } from "drizzle-orm";
 import { mostAtOnce, type ShelfCard, type ShelfOrder } from "@/contract";
 import { openFindings, type Finding } from "@/core/checks";
 import { wordsOf } from "@/core/signature";
 import { database } from "../database/database";
-import { people, signatures } from "../database/schema";
+import { signatures } from "../database/schema";
 import { countOutOfDate } from "../install/installs";
-import { toPerson } from "../people/people";
+import { directory } from "../people/directory";
 import { openSignatures } from "../signatures/open-signature";
 import { readDocument } from "../signatures/read-document";
 import { findStillness } from "../signatures/stillness";
@@ -47,19 +47,20 @@ export interface FoundOnShelf {
 /** Texts and findings are looked at only where they are asked for. */
 export async function findOnShelf({ look, order }: Looked): Promise<FoundOnShelf> {
   const searched = look.trim() !== "";
-  const rows = await (
-    await database()
-  )
-    .select({
-      ...{ id: signatures.id, name: signatures.name, updatedAt: signatures.updatedAt, person: people },
-      ...(searched ? { document: signatures.document } : {}),
-    })
-    .from(signatures)
-    .leftJoin(people, eq(signatures.personId, people.id))
-    .where(isNull(signatures.deletedAt));
+  const [{ drawnById }, rows] = await Promise.all([
+    directory(),
+    (await database())
+      .select({
+        ...{ id: signatures.id, name: signatures.name, updatedAt: signatures.updatedAt },
+        personId: signatures.personId,
+        ...(searched ? { document: signatures.document } : {}),
+      })
+      .from(signatures)
+      .where(isNull(signatures.deletedAt)),
+  ]);
   const counts = order === "findings" ? await countAll(rows.map(({ id }) => id)) : null;
   const onShelf = rows.map(({ id, name, updatedAt, ...row }): OnShelf => {
-    const person = row.person && toPerson(row.person).person;
+    const person = drawnById.get(row.personId ?? "")?.person ?? null;
     const document = "document" in row ? (row.document as string) : null;
     return {
       ...{ id, name, updatedAt, personName: person?.name ?? null },

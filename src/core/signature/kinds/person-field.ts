@@ -1,14 +1,14 @@
 /** A field of the directory, drawn as the person's own value, linked as its kind is linked. */
 import type { Node } from "prosemirror-model";
-import { fieldLink, fieldNames, fieldValue, type Person } from "../../people";
-import { choice, flag, text } from "../../values";
+import { fieldId, fieldLink, fieldValue, type Person } from "../../people";
+import { flag, text } from "../../values";
 import { attribute, describeAttributes, needed, type AttributesOf } from "../description";
 import { styledText } from "../inline";
 import { inlineKind, marked } from "../kind";
 import type { ReadPieces } from "../piece";
 
 export const personField = describeAttributes(["personField"], {
-  field: needed(choice(...fieldNames)),
+  field: needed(fieldId),
   /** Shown when the person has nothing there. */
   fallback: attribute(text(300), ""),
   /** Whether an empty field without a fallback takes its whole line with it. */
@@ -26,7 +26,7 @@ export const readPersonField: ReadPieces = (node, writing) => {
   const { field, takesLine } = personField.of(node);
   const value = fieldText(node, writing.person);
   if (!value) return [{ role: "nothing", link: null, plain: "", html: () => "", takesLine }];
-  const link = fieldLink(field, value);
+  const link = fieldLink(field, value, writing.person?.callingCode);
   const href = link === "visit" ? writing.settings.visitLink : link;
   return [
     {

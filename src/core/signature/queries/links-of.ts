@@ -32,7 +32,7 @@ function fieldOf(
 ): { text: string; href: string | null } {
   const { field } = personField.of(node);
   const text = fieldText(node, person);
-  const link = text ? fieldLink(field, text) : null;
+  const link = text ? fieldLink(field, text, person?.callingCode) : null;
   return { text, href: link === "visit" ? visitLink : link };
 }
 

@@ -57,7 +57,7 @@ export function textLook(marks: readonly Mark[], settings: Settings, leads = fal
 /** Whether a field of the directory leads somewhere by itself, and is drawn in the colour of links. */
 export function leadsByItself(node: Node, person: Person | null): boolean {
   if (!personField.is(node)) return false;
-  const leading = fieldLink(personField.of(node).field, fieldText(node, person));
+  const leading = fieldLink(personField.of(node).field, fieldText(node, person), person?.callingCode);
   return leading !== null && leading !== "visit";
 }
 

@@ -5,7 +5,7 @@
 import { redo, undo } from "prosemirror-history";
 import type { Node } from "prosemirror-model";
 import type { Command } from "prosemirror-state";
-import { fieldLabels, fieldNames, type FieldName } from "@/core/people";
+import { fieldLabel, fieldNames, type FieldName } from "@/core/people";
 import { build, disclaimer, readyLines, schema, settingsOf } from "@/core/signature";
 import { insertBlock, insertInline, takeStylingOff, toggle, toggleUnderline } from "./commands";
 import { duplicateSelected, moveSelectedPart, removeSelected, toggleShortForm } from "./part-commands";
@@ -99,7 +99,7 @@ export const lines: readonly Insertable[] = readyLines.map(({ id, name, line }) 
 );
 
 const field = (name: FieldName): Insertable =>
-  insertable("In a line", "inline", `field-${name}`, fieldLabels[name], () => build.field(name));
+  insertable("In a line", "inline", `field-${name}`, fieldLabel(name), () => build.field(name));
 
 export const inlineParts: readonly Insertable[] = [
   insertable("In a line", "inline", "separator", "Separator", () => build.separator("|", 6)),

@@ -2,7 +2,7 @@
 import { DOMSerializer, type Node } from "prosemirror-model";
 import type { NodeView, NodeViewConstructor } from "prosemirror-view";
 import { drawnFrom } from "@/contract";
-import { fieldLabels, fieldLink, type Person } from "@/core/people";
+import { fieldLabel, fieldLink, type Person } from "@/core/people";
 import { fieldText, personField as fieldDescription, tableMap } from "@/core/signature";
 
 class TableView implements NodeView {
@@ -39,7 +39,7 @@ const personField =
     const { field } = fieldDescription.of(node);
     const value = fieldText(node, person);
     const dom = document.createElement("span");
-    const link = value && fieldLink(field, value);
+    const link = value && fieldLink(field, value, person?.callingCode);
     // A colour of its own wins over the colour of links.
     const colored = node.marks.some(({ type }) => type.name === "color");
     dom.className = !value
@@ -48,10 +48,10 @@ const personField =
         ? "drawn-field-link"
         : "";
     if (link && link !== "visit") dom.dir = "ltr";
-    dom.textContent = value || fieldLabels[field];
+    dom.textContent = value || fieldLabel(field);
     dom.title = value
-      ? `${fieldLabels[field]}, from the directory`
-      : `${fieldLabels[field]}: empty, so it is left out`;
+      ? `${fieldLabel(field)}, from the directory`
+      : `${fieldLabel(field)}: empty, so it is left out`;
     return { dom };
   };
 

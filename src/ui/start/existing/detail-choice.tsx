@@ -1,5 +1,5 @@
 import type { DirectoryPerson } from "@/contract";
-import { fieldLabels } from "@/core/people";
+import { fieldLabel } from "@/core/people";
 import { ChoiceField } from "../../parts/fields/choice-field";
 import { CheckField } from "../../parts/fields/check-field";
 import type { ReadSignature } from "./use-existing";
@@ -46,7 +46,7 @@ export function DetailChoice({ signature, people }: Props) {
             {offers.map(({ field, from, text }, index) => (
               <li key={from} className="border-b border-hairline py-1">
                 <CheckField
-                  label={`${fieldLabels[field]}: ${text}`}
+                  label={`${fieldLabel(field)}: ${text}`}
                   checked={taken.has(index)}
                   onChange={(wanted) => setTaken(index, wanted)}
                   className="text-sm"

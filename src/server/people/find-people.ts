@@ -1,0 +1,92 @@
+/** Looking for people of the directory: as they are listed, and as they are chosen from. */
+import type { DirectoryPerson, FoundPeople, PeopleLook, PersonChoice } from "@/contract";
+import { fieldId, fieldsOf, typedValue, type FieldId, type Person } from "@/core/people";
+import { closenessOf, holdsPlain, plain } from "../shelf/words";
+import { directory } from "./directory";
+
+/** All that is written of a person, as it is looked through; directories do not change, so it is made once. */
+const searched = new WeakMap<Person, string>();
+
+function wordsOf(person: Person): string {
+  const known = searched.get(person);
+  if (known !== undefined) return known;
+  const words = plain(
+    fieldsOf([person])
+      .map((field) => typedValue(person, field))
+      .join(" \n "),
+  );
+  searched.set(person, words);
+  return words;
+}
+
+const collator = new Intl.Collator("en", { numeric: true });
+
+/** By a field, those who have nothing there last; by name where that is equal. */
+function inOrder(people: readonly DirectoryPerson[], order: string): readonly DirectoryPerson[] {
+  const down = order.startsWith("-");
+  const field = (down ? order.slice(1) : order) as FieldId;
+  const known: FieldId = fieldId.check(field) === null ? field : "name";
+  return people
+    .map((each) => ({ each, value: typedValue(each.person, known).trim() }))
+    .sort((one, other) => {
+      if ((one.value === "") !== (other.value === "")) return one.value === "" ? 1 : -1;
+      const compared = collator.compare(one.value, other.value);
+      return (down ? -compared : compared) || collator.compare(one.each.person.name, other.each.person.name);
+    })
+    .map(({ each }) => each);
+}
+
+const departmentOf = ({ person }: DirectoryPerson): string => person.department.trim();
+
+/** People who hold what is looked for, as they were typed. */
+export async function lookForPeople({
+  look,
+  department,
+  order,
+}: PeopleLook): Promise<readonly DirectoryPerson[]> {
+  const { typed } = await directory();
+  const words = plain(look).split(/\s+/);
+  const found = typed.filter(
+    (each) =>
+      (department === null || departmentOf(each) === department) && holdsPlain(wordsOf(each.person), words),
+  );
+  return inOrder(found, order);
+}
+
+export async function findInDirectory(wanted: PeopleLook): Promise<FoundPeople> {
+  const [{ typed }, found] = await Promise.all([directory(), lookForPeople(wanted)]);
+  const departments = new Map<string, number>();
+  for (const each of typed)
+    departments.set(departmentOf(each), (departments.get(departmentOf(each)) ?? 0) + 1);
+  return {
+    ids: found.map(({ id }) => id),
+    all: typed.length,
+    departments: [...departments]
+      .map(([name, people]) => ({ name, people }))
+      .sort((one, other) => collator.compare(one.name, other.name)),
+  };
+}
+
+/** Those of some people who are in the directory, as they were typed, in the order that they are named in. */
+export async function typedPeople(ids: readonly string[]): Promise<readonly DirectoryPerson[]> {
+  const { typedById } = await directory();
+  return ids.flatMap((id) => typedById.get(id) ?? []);
+}
+
+export const toChoice = ({ id, person: { name, title, department } }: DirectoryPerson): PersonChoice => ({
+  ...{ id, name, title, department },
+});
+
+/** The people whom some letters of a name, title or department mean: those first whose names begin with them. */
+export async function choosePeople(look: string, most: number): Promise<readonly PersonChoice[]> {
+  const { drawn } = await directory();
+  return drawn
+    .flatMap((each) => {
+      const { name, title, department, mail } = each.person;
+      const close = closenessOf(look, name, `${name} ${title} ${department} ${mail}`);
+      return close === null ? [] : [{ each, close }];
+    })
+    .sort((one, other) => one.close - other.close)
+    .slice(0, most)
+    .map(({ each }) => toChoice(each));
+}
