@@ -45,6 +45,7 @@ export {
   chosenColumns,
   mostChoices,
   peopleForms,
+  withoutDepartment,
   type ChosenColumns,
   type FoundPeople,
   type PeopleLook,

@@ -23,6 +23,9 @@ export interface PeopleLook {
   readonly order: string;
 }
 
+/** What stands in an address for people without a department: no department begins with a space. */
+export const withoutDepartment = " none";
+
 export interface FoundPeople {
   /** Of who was found, in order. */
   readonly ids: readonly string[];

@@ -60,4 +60,12 @@ export {
   type Sheet,
   type SheetRow,
 } from "./sheet/read-sheet";
+export { encodings, type ListEncoding } from "./sheet/decode-list";
+export {
+  readList,
+  type ListReading,
+  type ListRequest,
+  type ReadList,
+  type ReadTable,
+} from "./sheet/read-list";
 export { writeSheet } from "./sheet/write-sheet";

@@ -210,6 +210,13 @@ export async function listInstalls(): Promise<readonly Install[]> {
   return rows.map((each) => toInstall(each, base, arrivals));
 }
 
+/** Installs of one person's; the newest first. */
+export async function installsOfPerson(personId: string): Promise<readonly Install[]> {
+  const [rows, base] = await Promise.all([besides(eq(installs.personId, personId)), publicBase()]);
+  const arrivals = await arrivalsOf(rows);
+  return rows.map((each) => toInstall(each, base, arrivals));
+}
+
 /** An install with what somebody has to look at in it. */
 interface ListedInstall {
   readonly install: Install;

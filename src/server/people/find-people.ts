@@ -90,3 +90,17 @@ export async function choosePeople(look: string, most: number): Promise<readonly
     .slice(0, most)
     .map(({ each }) => toChoice(each));
 }
+
+const alike = ["web", "address", "organisation"] as const;
+
+/** What at least half of the people have alike; empty where they do not. */
+export async function usualDetails(): Promise<Readonly<Record<(typeof alike)[number], string>>> {
+  const { typed } = await directory();
+  const usual = (field: (typeof alike)[number]): string => {
+    const counts = new Map<string, number>();
+    for (const { person } of typed) counts.set(person[field], (counts.get(person[field]) ?? 0) + 1);
+    const [value, count] = [...counts].reduce((most, each) => (each[1] > most[1] ? each : most), ["", 0]);
+    return count * 2 >= typed.length ? value : "";
+  };
+  return { web: usual("web"), address: usual("address"), organisation: usual("organisation") };
+}

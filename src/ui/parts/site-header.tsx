@@ -3,6 +3,7 @@ import Link from "next/link";
 const views = [
   { href: "/", name: "Shelf" },
   { href: "/pictures", name: "Pictures" },
+  { href: "/people", name: "People" },
   { href: "/installs", name: "Installs" },
   { href: "/mailroom", name: "Mailroom" },
 ] as const;

@@ -114,7 +114,8 @@ const linesIn = (text: string): number => text.match(/\r\n|\r|\n/g)?.length ?? 0
 
 const quotesBad = "A quotation mark opens a cell and is not closed, or stands within one.";
 const tooLong = `The line has over ${longestRow.toLocaleString("en")} characters.`;
-const counted = (cells: number, columns: number): string =>
+/** What is said of a line with more or fewer cells than the table has columns. */
+export const wrongCount = (cells: number, columns: number): string =>
   `It has ${cells} ${cells === 1 ? "cell" : "cells"}, and the table has ${columns} columns.`;
 
 /** The rows of a text, one after the other; a row that goes wrong ends at the end of its first line. */
@@ -214,7 +215,7 @@ export function readSheet(given: string, options: SheetOptions = {}): Sheet {
     }
     const cells = trimmed(row.cells, columns);
     if (cells.length === columns) rows.push({ line, cells });
-    else broken.push({ line, text: row.text, reason: counted(cells.length, columns) });
+    else broken.push({ line, text: row.text, reason: wrongCount(cells.length, columns) });
   }
   return { delimiter, header: headerOf(header, columns), named: named ?? false, rows, broken, cut };
 }

@@ -26,6 +26,8 @@ interface Pieces<T> {
   readonly find: (key: string) => T | null;
   /** Says what is in view. */
   readonly want: (keys: readonly string[]) => void;
+  /** What somebody has just made of one. */
+  readonly put: (piece: T) => void;
 }
 
 /** While somebody scrolls past, nothing is asked for; ms. */
@@ -77,5 +79,14 @@ export function usePieces<T>({ given, keyOf, load }: Options<T>): Pieces<T> {
   }, [wanted, state, keyOf, load]);
 
   const find = useCallback((key: string) => state.pieces.get(key) ?? null, [state.pieces]);
-  return { find, want: setWanted };
+  const put = useCallback(
+    (piece: T) =>
+      setState((before) => ({
+        ...before,
+        pieces: new Map([...before.pieces, [keyOf(piece), piece]]),
+        fresh: new Set([...before.fresh, keyOf(piece)]),
+      })),
+    [keyOf],
+  );
+  return { find, want: setWanted, put };
 }

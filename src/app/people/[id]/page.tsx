@@ -1,0 +1,35 @@
+import { notFound } from "next/navigation";
+import { installsOfPerson } from "@/server/install/installs";
+import { directory } from "@/server/people/directory";
+import { findInDirectory } from "@/server/people/find-people";
+import { listOwnFields } from "@/server/people/own-fields";
+import { cardsForPerson } from "@/server/shelf/shelf";
+import { SiteHeader } from "@/ui/parts/site-header";
+import { PersonPage } from "@/ui/people/person-page";
+
+export const metadata = { title: "A person" };
+
+interface Props {
+  readonly params: Promise<{ id: string }>;
+}
+
+export default async function OnePersonPage({ params }: Props) {
+  const { id } = await params;
+  const of = (await directory()).typedById.get(id);
+  if (!of) notFound();
+  const [ownFields, signatures, installs, { departments }] = await Promise.all([
+    listOwnFields(),
+    cardsForPerson(id),
+    installsOfPerson(id),
+    findInDirectory({ look: "", department: null, order: "name" }),
+  ]);
+  return (
+    <>
+      <SiteHeader current="People" />
+      <PersonPage
+        departments={departments.map(({ name }) => name).filter((name) => name !== "")}
+        {...{ of, ownFields, signatures, installs }}
+      />
+    </>
+  );
+}

@@ -1,0 +1,201 @@
+"use client";
+
+import { Copy, TriangleAlert, UserMinus } from "lucide-react";
+import Link from "next/link";
+import { useRouter } from "next/navigation";
+import { toast } from "sonner";
+import type { DirectoryPerson, Install, ShelfCard } from "@/contract";
+import {
+  fieldLabel,
+  fieldNames,
+  filledDetails,
+  longestField,
+  typedValue,
+  type FieldId,
+  type OwnField,
+} from "@/core/people";
+import { whereItIs } from "../install/installs/install-words";
+import { OutOfDate, UpToDate } from "../install/installs/standing";
+import { Button, buttonClass } from "../parts/button";
+import { localPictures } from "../parts/drawing/local-pictures";
+import { SignatureFrame } from "../parts/drawing/signature-frame";
+import { SettledTextField } from "../parts/fields/settled-text-field";
+import { formatCount } from "../parts/format";
+import { StepButtons } from "../parts/steps/step-buttons";
+import { changeDirectory, useDirectorySteps } from "./directory-steps";
+import { wrongWith } from "./grid/person-value";
+
+interface Props {
+  readonly of: DirectoryPerson;
+  readonly ownFields: readonly OwnField[];
+  readonly departments: readonly string[];
+  /** Those that are drawn for them. */
+  readonly signatures: readonly ShelfCard[];
+  readonly installs: readonly Install[];
+}
+
+/** Somebody's details, the signatures that are theirs, and where those are installed. */
+export function PersonPage({ of, ownFields, departments, signatures, installs }: Props) {
+  const { id, person } = of;
+  const router = useRouter();
+  const steps = useDirectorySteps(() => router.refresh());
+  const attempt = async (...given: Parameters<typeof changeDirectory>): Promise<readonly string[] | null> => {
+    try {
+      const ids = await changeDirectory(...given);
+      router.refresh();
+      return ids;
+    } catch (error) {
+      toast.error((error as Error).message);
+      router.refresh();
+      return null;
+    }
+  };
+  const called = person.name || "Somebody without a name";
+  const edit = (field: FieldId, value: string): void =>
+    void attempt(
+      [{ id, from: { [field]: typedValue(person, field) }, to: { [field]: value } }],
+      `${fieldLabel(field)} of ${called}.`,
+    );
+  const takeOut = async (): Promise<void> => {
+    if (!(await attempt([{ id, from: {}, to: null }], `${called} taken out.`))) return;
+    toast(`${called} is out of the directory.`, {
+      duration: 10_000,
+      action: { label: "Take it back", onClick: steps.undo },
+    });
+    router.push("/people");
+  };
+  const duplicate = async (): Promise<void> => {
+    const copy = { ...filledDetails(person), name: `${person.name} (copy)`.trim(), mail: "" };
+    const [made] = (await attempt([{ id: "", from: null, to: copy }], `${called} duplicated.`)) ?? [];
+    if (made) router.push(`/people/${made}`);
+  };
+  const fields: readonly FieldId[] = [...fieldNames, ...ownFields];
+  const late = installs.filter(({ changes }) => changes !== null);
+  return (
+    <main className="mx-auto max-w-[1240px] px-5 pb-10">
+      <div className="flex flex-wrap items-end gap-x-4 gap-y-2 pb-4 pt-3">
+        <h1 className="min-w-0 font-serif text-[34px] leading-10 tracking-tight [overflow-wrap:anywhere]">
+          <bdi>{called}</bdi>
+        </h1>
+        <p className="pb-1 text-soft">
+          {[person.title, person.department].filter((said) => said.trim() !== "").join(" · ")}
+        </p>
+        <div className="mb-0.5 ml-auto flex flex-wrap items-center gap-2">
+          <StepButtons {...steps} />
+          <Button look="quiet" onClick={() => void duplicate()}>
+            <Copy size={15} aria-hidden />
+            Duplicate
+          </Button>
+          <Button look="quiet" onClick={() => void takeOut()}>
+            <UserMinus size={15} aria-hidden />
+            Take out
+          </Button>
+          <Link href="/people" prefetch={false} className={buttonClass()}>
+            All people
+          </Link>
+        </div>
+      </div>
+      <div className="grid gap-x-12 gap-y-8 border-t border-pine pt-4 md:grid-cols-[minmax(0,400px)_minmax(0,1fr)]">
+        <section aria-labelledby="details">
+          <h2 id="details" className="mb-3 font-serif text-xl">
+            Details
+          </h2>
+          <div className="space-y-3">
+            {fields.map((field) => {
+              const value = typedValue(person, field);
+              const problem = wrongWith(field, value);
+              return (
+                <div key={field}>
+                  <SettledTextField
+                    label={fieldLabel(field)}
+                    value={value}
+                    maxLength={longestField}
+                    dir="auto"
+                    list={field === "department" ? "departments" : undefined}
+                    onSettle={(next) => edit(field, next)}
+                  />
+                  {problem && (
+                    <p className="mt-0.5 flex items-center gap-1 text-xs text-clay">
+                      <TriangleAlert size={12} aria-hidden />
+                      {problem}
+                    </p>
+                  )}
+                </div>
+              );
+            })}
+          </div>
+          <datalist id="departments">
+            {departments.map((name) => (
+              <option key={name} value={name} />
+            ))}
+          </datalist>
+          <p className="mt-4 text-xs text-soft">Each detail is kept when you leave its field.</p>
+        </section>
+        <div className="min-w-0 space-y-8">
+          <section aria-labelledby="signatures">
+            <h2 id="signatures" className="mb-3 font-serif text-xl">
+              {signatures.length === 0 ? "No signature yet" : formatCount(signatures.length, "signature")}
+            </h2>
+            {signatures.length === 0 && (
+              <p className="text-soft">
+                Open one from the{" "}
+                <Link href="/" className="text-pine underline">
+                  Shelf
+                </Link>{" "}
+                and choose {called} beside “drawn for”.
+              </p>
+            )}
+            <ul className="space-y-5">
+              {signatures.map(({ id: signature, name, html, base }) => (
+                <li key={signature}>
+                  <Link
+                    href={`/signatures/${signature}`}
+                    prefetch={false}
+                    className="rounded-sm font-medium hover:text-pine"
+                  >
+                    {name}
+                  </Link>
+                  <div className="mt-1 border border-hairline bg-canvas p-2">
+                    <SignatureFrame
+                      html={localPictures(html, base)}
+                      label={`${name}, as it looks`}
+                      width={600}
+                      highest={220}
+                      fit
+                    />
+                  </div>
+                </li>
+              ))}
+            </ul>
+          </section>
+          <section aria-labelledby="installs">
+            <h2 id="installs" className="mb-2 font-serif text-xl">
+              {installs.length === 0
+                ? "Installed nowhere that is recorded"
+                : `${formatCount(installs.length, "install")}${late.length > 0 ? `, ${late.length} out of date` : ", all current"}`}
+            </h2>
+            <ul>
+              {installs.map((install) => (
+                <li key={install.id} className="border-t border-hairline py-1.5">
+                  <Link
+                    href={`/installs/${install.id}`}
+                    prefetch={false}
+                    className="rounded-sm font-medium hover:text-pine"
+                  >
+                    {whereItIs(install)}
+                  </Link>
+                  {install.changes === null ? <UpToDate /> : <OutOfDate />}
+                  {install.changes?.slice(0, 3).map((change) => (
+                    <p key={change} className="text-sm [overflow-wrap:anywhere]">
+                      {change}
+                    </p>
+                  ))}
+                </li>
+              ))}
+            </ul>
+          </section>
+        </div>
+      </div>
+    </main>
+  );
+}
