@@ -44,7 +44,6 @@ export type {
 export {
   chosenColumns,
   mostChoices,
-  peopleForms,
   withoutDepartment,
   type ChosenColumns,
   type FoundPeople,

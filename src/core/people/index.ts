@@ -19,14 +19,13 @@ export {
   type Person,
 } from "./fields";
 export { longestField, readPerson } from "./read-person";
-export { callingCode, drawnPerson, phoneForm, typedPhones, type PhoneForm } from "./phone-form";
+export { drawnPerson, phoneForm, typedPhones, type PhoneForm } from "./phone-form";
 export { buildCard } from "./cards/build-card";
 export { buildWholeCard } from "./cards/build-card";
-export { holdsCards, readCards, type ReadCards } from "./cards/read-cards";
+export { readCards, type ReadCards } from "./cards/read-cards";
 export {
   changePerson,
   details,
-  differing,
   filledDetails,
   inverse,
   mostPeople,
@@ -35,31 +34,9 @@ export {
   type Details,
   type PersonChange,
 } from "./change-person";
-export {
-  columnKey,
-  isNamePart,
-  matchColumns,
-  nameParts,
-  targetLabel,
-  type ColumnTarget,
-} from "./sheet/match-columns";
-export {
-  changesOf,
-  listedIn,
-  planImport,
-  type ImportPlan,
-  type KnownPerson,
-  type ListedPerson,
-} from "./sheet/plan-import";
-export {
-  cellsOf,
-  delimiters,
-  readSheet,
-  type BrokenLine,
-  type Delimiter,
-  type Sheet,
-  type SheetRow,
-} from "./sheet/read-sheet";
+export { columnKey, isNamePart, nameParts, targetLabel, type ColumnTarget } from "./sheet/match-columns";
+export { changesOf, type ImportPlan, type KnownPerson, type ListedPerson } from "./sheet/plan-import";
+export { readSheet, type BrokenLine, type Delimiter, type Sheet, type SheetRow } from "./sheet/read-sheet";
 export { encodings, type ListEncoding } from "./sheet/decode-list";
 export {
   readList,

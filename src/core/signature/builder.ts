@@ -1,6 +1,6 @@
 /** Writing documents by hand: short names for the nodes and marks, with every default filled in. Lengths in px. */
 import type { Mark, Node } from "prosemirror-model";
-import type { FieldName } from "../people";
+import type { FieldId } from "../people";
 import type { AttributesOf, Description } from "./description";
 import type { button } from "./kinds/button";
 import type { cell } from "./kinds/cell-attributes";
@@ -48,7 +48,7 @@ export interface CellPlan extends Partial<Pick<CellAttributes, "background" | "a
 export const build = {
   text: (value: string, ...styles: readonly Mark[]): Node => schema.text(value, styles),
   field: (
-    field: FieldName,
+    field: FieldId,
     options: Partial<Omit<PersonFieldAttributes, "field">> = {},
     ...styles: readonly Mark[]
   ): Node =>

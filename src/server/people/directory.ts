@@ -5,7 +5,7 @@
 import { randomUUID } from "node:crypto";
 import { asc, eq, isNull } from "drizzle-orm";
 import type { DirectoryPerson } from "@/contract";
-import { drawnPerson, phoneForm, readPerson, typedPhones } from "@/core/people";
+import { drawnPerson, fieldNames, phoneForm, readPerson, typedPhones } from "@/core/people";
 import { database, type Database } from "../database/database";
 import { people, settings } from "../database/schema";
 import { setting } from "../settings/settings";
@@ -35,9 +35,12 @@ export function newStamp(db: Database) {
 type PersonRow = typeof people.$inferSelect;
 
 /** A row of the directory as it is read. */
-export const toPerson = ({ id, own, takenOutAt: _gone, ...fields }: PersonRow): DirectoryPerson => ({
+const toPerson = ({ id, own, ...row }: PersonRow): DirectoryPerson => ({
   id,
-  person: readPerson({ ...fields, ...(JSON.parse(own) as object) }),
+  person: readPerson({
+    ...Object.fromEntries(fieldNames.map((field) => [field, row[field]])),
+    ...(JSON.parse(own) as object),
+  }),
 });
 
 const byId = (all: readonly DirectoryPerson[]): ReadonlyMap<string, DirectoryPerson> =>

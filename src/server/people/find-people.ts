@@ -91,12 +91,12 @@ export async function choosePeople(look: string, most: number): Promise<readonly
     .map(({ each }) => toChoice(each));
 }
 
-const alike = ["web", "address", "organisation"] as const;
+type AlikeField = "web" | "address" | "organisation";
 
 /** What at least half of the people have alike; empty where they do not. */
-export async function usualDetails(): Promise<Readonly<Record<(typeof alike)[number], string>>> {
+export async function usualDetails(): Promise<Readonly<Record<AlikeField, string>>> {
   const { typed } = await directory();
-  const usual = (field: (typeof alike)[number]): string => {
+  const usual = (field: AlikeField): string => {
     const counts = new Map<string, number>();
     for (const { person } of typed) counts.set(person[field], (counts.get(person[field]) ?? 0) + 1);
     const [value, count] = [...counts].reduce((most, each) => (each[1] > most[1] ? each : most), ["", 0]);

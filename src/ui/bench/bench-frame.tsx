@@ -8,8 +8,9 @@ import type { Finding } from "@/core/checks";
 import { fontStack } from "@/core/signature";
 import { IconButton } from "../parts/icon-button";
 import { FormSwitch, type Form } from "../signature/form-switch";
-import { SignatureHeader, type PersonChoice } from "../signature/signature-header";
+import { SignatureHeader } from "../signature/signature-header";
 import { BenchContext, type BenchValue } from "./bench-context";
+import type { Insertable } from "./editor/actions";
 import { Inspector } from "./inspector/inspector";
 import { PartsPanel } from "./tools/parts-panel";
 import { SaveStatus } from "../signature/editing/save-status";
@@ -21,7 +22,10 @@ import type { Open } from "./tools/use-bench-actions";
 interface Props {
   readonly value: BenchValue;
   readonly signature: { readonly id: string; readonly name: string; readonly personId: string | null };
-  readonly people: readonly PersonChoice[];
+  /** What whom it is drawn for is called; null for nobody. */
+  readonly personName: string | null;
+  /** Fields of the user's own, to be put in. */
+  readonly ownParts: readonly Insertable[];
   readonly findings: readonly Finding[];
   readonly stillness: Stillness | null;
   readonly saveState: SaveState;
@@ -38,8 +42,19 @@ interface Props {
 
 /** Everything of the Bench around the proofs, which wait for nothing here: this is drawn when they have been. */
 export const BenchFrame = memo(function BenchFrame(props: Props) {
-  const { value, signature, people, findings, saveState, drawFor, setForm, tried, tryLongest, setOpen } =
-    props;
+  const {
+    value,
+    signature,
+    personName,
+    ownParts,
+    findings,
+    saveState,
+    drawFor,
+    setForm,
+    tried,
+    tryLongest,
+    setOpen,
+  } = props;
   const { toggleSource, source } = props;
   const { editor, selection, settings, form, choosePicture } = value;
   return (
@@ -55,7 +70,7 @@ export const BenchFrame = memo(function BenchFrame(props: Props) {
         signatureId={signature.id}
         name={signature.name}
         personId={signature.personId}
-        people={people}
+        personName={personName}
         current="build"
         findings={findings}
         stillness={props.stillness}
@@ -107,6 +122,7 @@ export const BenchFrame = memo(function BenchFrame(props: Props) {
             run={editor.run}
             drag={editor.drag}
             choosePicture={choosePicture}
+            ownParts={ownParts}
             nestable={selection.table?.position === 0}
           />
         )}

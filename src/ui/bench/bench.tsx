@@ -10,7 +10,7 @@ import type { Proof } from "@/core/clients";
 import { compile } from "@/core/compile";
 import type { KnownColors } from "@/core/layout";
 import { callingCodeOf, type NetworkKind } from "@/core/links";
-import type { Person } from "@/core/people";
+import type { OwnField, Person } from "@/core/people";
 import { outerTable, parseSignature, settingsOf, shortForm, tableMap } from "@/core/signature";
 import type { LinkDefaults } from "../links/link-kinds";
 import { FocusHome } from "../parts/focus-home";
@@ -19,8 +19,8 @@ import { useAhead } from "../parts/lazily";
 import { useKept } from "../parts/use-kept";
 import { staged } from "../parts/drawing/stage";
 import { paletteFor } from "../signature/palette";
-import type { PersonChoice } from "../signature/signature-header";
 import type { BenchValue, CheckedOnBench } from "./bench-context";
+import { fieldPart } from "./editor/actions";
 import { ActionPalette } from "./dialogs/action-palette";
 import {
   ConflictDialog,
@@ -62,7 +62,8 @@ interface Props {
   /** What is known of the files of its pictures. */
   readonly pictures: PictureFactsBySource;
   readonly person: Person | null;
-  readonly people: readonly PersonChoice[];
+  /** The directory's fields of the user's own. */
+  readonly ownFields: readonly OwnField[];
   readonly base: string;
   /** Offered before the colours that the signature uses. */
   readonly brandColors: readonly string[];
@@ -86,8 +87,9 @@ interface Props {
   readonly proofs: readonly Proof[];
 }
 
-export function Bench({ signature, person: ownPerson, people, base, brandColors, ...rest }: Props) {
-  const { answers, organisation, place } = rest;
+export function Bench({ signature, person: ownPerson, base, brandColors, ...rest }: Props) {
+  const { answers, organisation, place, ownFields } = rest;
+  const ownParts = useMemo(() => ownFields.map(fieldPart), [ownFields]);
   const [networks, setNetworks] = useState(rest.networks);
   const [open, setOpen] = useState<Open | null>(null);
   const [form, setForm] = useState<Form>("full");
@@ -119,7 +121,7 @@ export function Bench({ signature, person: ownPerson, people, base, brandColors,
   const document = state.doc;
   const directory = useDirectory();
   const longest = useLongestPerson(current, directory);
-  const chosen = usePerson(ownPerson, signature.personId, directory);
+  const chosen = usePerson(ownPerson, signature.personId);
   const person = longest.tried ?? chosen.person;
   const altContext = useMemo(() => ({ person, organisation, networks }), [person, organisation, networks]);
   const known = usePictureFacts(rest.pictures);
@@ -216,11 +218,11 @@ export function Bench({ signature, person: ownPerson, people, base, brandColors,
   const linking = useMemo<LinkDefaults>(
     () => ({
       personId: signature.personId,
-      people,
+      personName: ownPerson?.name ?? null,
       callingCode: callingCodeOf(person?.phone ?? ""),
       ...place,
     }),
-    [signature.personId, people, person, place],
+    [signature.personId, ownPerson, person, place],
   );
 
   const value = useMemo<BenchValue>(
@@ -288,7 +290,8 @@ export function Bench({ signature, person: ownPerson, people, base, brandColors,
         <BenchFrame
           value={value}
           signature={signature}
-          people={people}
+          personName={ownPerson?.name ?? null}
+          ownParts={ownParts}
           findings={findings}
           stillness={meter.stillness}
           saveState={saving}
@@ -349,7 +352,7 @@ export function Bench({ signature, person: ownPerson, people, base, brandColors,
         />
       )}
       {open?.kind === "palette" && (
-        <ActionPalette state={state} run={tools.run} onClose={close} benchActions={benchActions} />
+        <ActionPalette {...{ state, ownParts, benchActions }} run={tools.run} onClose={close} />
       )}
       {open?.kind === "keys" && <KeysDialog onClose={close} benchActions={benchActions} />}
       {open?.kind === "versions" && (

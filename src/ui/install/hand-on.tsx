@@ -5,19 +5,18 @@ import Link from "next/link";
 import { useState } from "react";
 import type { KitKind } from "@/core/install-kinds";
 import { buttonClass } from "../parts/button";
-import { ChoiceField } from "../parts/fields/choice-field";
-import type { PersonChoice } from "../signature/signature-header";
+import { PersonPicker } from "../parts/people/person-picker";
 
 interface Props {
   readonly id: string;
   readonly kind: KitKind;
-  readonly people: readonly PersonChoice[];
   readonly personId: string | null;
+  readonly personName: string | null;
 }
 
 /** A page with these steps and somebody's own signature, to print or to hand to them. */
-export function HandOn({ id, kind, people, personId }: Props) {
-  const [chosen, setChosen] = useState(personId);
+export function HandOn({ id, kind, personId, personName }: Props) {
+  const [chosen, setChosen] = useState(personName === null ? null : personId);
   return (
     <section aria-labelledby="hand-on" className="mt-6 border-t border-hairline pt-3">
       <h3 id="hand-on" className="font-serif text-lg">
@@ -27,11 +26,12 @@ export function HandOn({ id, kind, people, personId }: Props) {
         One page with these steps, and the signature with the colleague’s own details in it.
       </p>
       <div className="flex flex-wrap items-end gap-4">
-        <ChoiceField
+        <PersonPicker
           label="Whose details"
           value={chosen}
-          choices={Object.fromEntries(people.map(({ id: own, name }) => [own, name]))}
+          name={personName}
           none="nobody’s"
+          offersNobody
           onChange={setChosen}
           className="w-72"
         />

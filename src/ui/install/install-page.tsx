@@ -21,7 +21,6 @@ import { KindSteps, HowItWent } from "./kind-steps";
 import { KitDownload } from "./kit-download";
 import { Rehearse } from "./rehearse";
 import { CopyButtons, type CompiledForms } from "./copy-buttons";
-import type { PersonChoice } from "../signature/signature-header";
 import { installKinds } from "./kinds";
 
 interface Props {
@@ -40,7 +39,8 @@ interface Props {
   readonly findings: readonly Finding[];
   readonly installs: readonly ListedInstall[];
   readonly personId: string | null;
-  readonly people: readonly PersonChoice[];
+  /** Whether anybody has a desk in the Mailroom. */
+  readonly hasDesks: boolean;
   /** The mail server that tests go through; null while none is set up. */
   readonly server: OutgoingServer | null;
   /** What there is a code to scan of. */
@@ -56,7 +56,7 @@ const kindNames = Object.fromEntries(
 
 /** The ways out: steps and a kit for each kind of client. */
 export function InstallPage(props: Props) {
-  const { id, name, revision, document, person, full, short, base, carried, findings, installs, people } =
+  const { id, name, revision, document, person, full, short, base, carried, findings, installs, hasDesks } =
     props;
   const [form, setForm] = useState<Form>(short ? props.form : "full");
   const [kind, setKind] = useState<KitKind>(props.kind);
@@ -129,16 +129,22 @@ export function InstallPage(props: Props) {
               server={props.server}
             />
           )}
-          {client && people.length > 0 && (
+          {client && hasDesks && (
             <Rehearse
               key={`rehearse-${props.personId}`}
               signatureId={id}
               client={client}
-              people={people}
+              personName={person?.name ?? null}
               personId={props.personId}
             />
           )}
-          <HandOn key={props.personId} id={id} kind={kind} people={people} personId={props.personId} />
+          <HandOn
+            key={props.personId}
+            id={id}
+            kind={kind}
+            personName={person?.name ?? null}
+            personId={props.personId}
+          />
           <RecordInstall
             key={`record-${kind}-${form}-${mail}`}
             id={id}

@@ -8,23 +8,22 @@ import type { DeskClient } from "@/core/desks";
 import { ask } from "../parts/asking/ask";
 import { useAttempt } from "../parts/asking/use-attempt";
 import { Button } from "../parts/button";
-import { ChoiceField } from "../parts/fields/choice-field";
-import type { PersonChoice } from "../signature/signature-header";
+import { PersonPicker } from "../parts/people/person-picker";
 
 interface Props {
   readonly signatureId: string;
   readonly client: DeskClient;
-  /** Whose desks there are; at least one. */
-  readonly people: readonly PersonChoice[];
   /** Whom the signature is drawn for. */
   readonly personId: string | null;
+  readonly personName: string | null;
 }
 
-export function Rehearse({ signatureId, client, people, personId }: Props) {
+export function Rehearse({ signatureId, client, personId, personName }: Props) {
   const router = useRouter();
   const { busy, problem, attempt } = useAttempt();
-  const [desk, setDesk] = useState(personId ?? people[0]?.id ?? "");
+  const [desk, setDesk] = useState(personName === null ? null : personId);
   const begin = async (): Promise<void> => {
+    if (desk === null) throw new Error("Choose at whose desk it is rehearsed.");
     await ask(endpoints.beginRehearsal, {
       params: { person: desk, client: client.id },
       body: { signature: signatureId },
@@ -40,10 +39,11 @@ export function Rehearse({ signatureId, client, people, personId }: Props) {
         In {client.name}, {client.about}: each step is ticked once it has happened there.
       </p>
       <div className="flex flex-wrap items-end gap-4">
-        <ChoiceField
+        <PersonPicker
           label="At whose desk"
           value={desk}
-          choices={Object.fromEntries(people.map(({ id, name }) => [id, name]))}
+          name={personName}
+          none="choose a person"
           onChange={setDesk}
           className="w-72"
         />

@@ -7,6 +7,7 @@ import { endpoints } from "@/contract";
 import { readLink, withoutFollowing } from "@/core/links";
 import { ChoiceField } from "../parts/fields/choice-field";
 import { labelClass } from "../parts/fields/label";
+import { PersonPicker } from "../parts/people/person-picker";
 import { TextField } from "../parts/fields/text-field";
 import { ask, send } from "../parts/asking/ask";
 import { Button } from "../parts/button";
@@ -142,13 +143,13 @@ export function LinkForm({ current, defaults, onLink, onUnlink }: Props) {
         </>
       )}
       {kind === "card" && (
-        <ChoiceField
+        <PersonPicker
           label="Of"
           className="mt-2"
           value={typed.personId || null}
+          name={defaults.personName}
           none="choose a person"
-          choices={Object.fromEntries(defaults.people.map(({ id, name }) => [id, name]))}
-          onChange={(personId) => set({ personId })}
+          onChange={(personId) => set({ personId: personId ?? "" })}
         />
       )}
       {kind === "file" && (

@@ -13,12 +13,11 @@ import {
   readPlace,
   type LinkReading,
 } from "@/core/links";
-import type { PersonChoice } from "../signature/signature-header";
 
 export interface LinkDefaults {
-  /** Whose signature it is, and everybody whose card can be linked. */
+  /** Whose signature it is, and what they are called. */
   readonly personId: string | null;
-  readonly people: readonly PersonChoice[];
+  readonly personName: string | null;
   /** The pattern of the user's map, and where the organisation is; empty where nothing is known. */
   readonly map: string;
   readonly address: string;

@@ -30,7 +30,7 @@ interface Props {
   readonly onFields: () => void;
 }
 
-export const kindNames: Readonly<Record<FieldKind, string>> = {
+const kindNames: Readonly<Record<FieldKind, string>> = {
   text: "text",
   phone: "phone number",
   mail: "mail address",
@@ -38,20 +38,18 @@ export const kindNames: Readonly<Record<FieldKind, string>> = {
   date: "date",
 };
 
+const blank: { readonly kind: FieldKind; readonly name: string } = { kind: "text", name: "" };
+
 /** Which columns the table has, and the fields of the user's own. */
 export function ColumnsPanel({ ownFields, shown, onShow, onFields }: Props) {
   const fields: readonly FieldId[] = [...fieldNames, ...ownFields];
-  const form = useContractForm(
-    endpoints.addOwnField.body,
-    { kind: "text" as FieldKind, name: "" },
-    async (body, { reset }) => {
-      const { fields: now } = await ask(endpoints.addOwnField, { body });
-      const added = now.at(-1);
-      if (added) onShow([...shown, added]);
-      reset();
-      onFields();
-    },
-  );
+  const form = useContractForm(endpoints.addOwnField.body, blank, async (body, { reset }) => {
+    const { fields: now } = await ask(endpoints.addOwnField, { body });
+    const added = now.at(-1);
+    if (added) onShow([...shown, added]);
+    reset();
+    onFields();
+  });
   const remove = async (field: OwnField): Promise<void> => {
     try {
       await ask(endpoints.removeOwnField, { body: { field } });

@@ -5,25 +5,18 @@ import { useState, type ReactNode } from "react";
 import { toast } from "sonner";
 import { endpoints, type Stillness } from "@/contract";
 import type { Finding, Station } from "@/core/checks";
-import { ChoiceField } from "../parts/fields/choice-field";
 import { ask } from "../parts/asking/ask";
+import { PersonPicker } from "../parts/people/person-picker";
 import { Wordmark } from "../parts/site-header";
 import { TheLine } from "./the-line";
 import { useDrawnFor, type PersonId } from "./use-drawn-for";
-
-export interface PersonChoice {
-  readonly id: string;
-  readonly name: string;
-}
-
-/** The choice that is no person; ids have no spaces. */
-const nobody = "nobody in particular";
 
 interface Props {
   readonly signatureId: string;
   readonly name: string;
   readonly personId: string | null;
-  readonly people: readonly PersonChoice[];
+  /** What whom it is drawn for is called; null for nobody. */
+  readonly personName: string | null;
   readonly current: Station;
   readonly findings: readonly Finding[];
   /** In how many proofs it is still; null where that is not known of what is shown. */
@@ -38,8 +31,7 @@ interface Props {
 
 /** Name, person and the line, on every screen of a signature. */
 export function SignatureHeader(props: Props) {
-  const { signatureId, name, personId, people, current, findings, onDrawnFor, besidePerson, children } =
-    props;
+  const { signatureId, name, personId, current, findings, onDrawnFor, besidePerson, children } = props;
   const router = useRouter();
   const [draft, setDraft] = useState(name);
   const drawnFor = useDrawnFor(signatureId, personId, onDrawnFor);
@@ -78,16 +70,15 @@ export function SignatureHeader(props: Props) {
           <span aria-hidden className="hidden whitespace-nowrap lg:inline">
             drawn for
           </span>
-          <ChoiceField
+          <PersonPicker
             label="drawn for"
             quiet
             className="w-36 lg:w-48"
-            value={drawnFor.personId ?? nobody}
-            choices={{
-              [nobody]: "nobody in particular",
-              ...Object.fromEntries(people.map((person) => [person.id, person.name])),
-            }}
-            onChange={(next) => drawnFor.choose(next === nobody ? null : next)}
+            value={drawnFor.personId}
+            name={props.personName}
+            none="nobody in particular"
+            offersNobody
+            onChange={drawnFor.choose}
           />
         </div>
         {besidePerson}

@@ -3,7 +3,7 @@ import type { Stillness } from "@/contract";
 import type { Finding, Station as StationId } from "@/core/checks";
 import { SaveStatus } from "./editing/save-status";
 import type { SaveState } from "./editing/use-saving";
-import { SignatureHeader, type PersonChoice } from "./signature-header";
+import { SignatureHeader } from "./signature-header";
 
 interface Props {
   readonly signature: {
@@ -17,7 +17,8 @@ interface Props {
   readonly saving?: SaveState;
   /** In how many proofs it is still; null where that is not known of what is shown. */
   readonly stillness: Stillness | null;
-  readonly people: readonly PersonChoice[];
+  /** What whom it is drawn for is called; null for nobody. */
+  readonly personName: string | null;
   readonly current: StationId;
   /** Is told of another person as soon as one is chosen. */
   readonly onDrawnFor?: (id: string | null) => void;
@@ -28,7 +29,7 @@ interface Props {
 
 /** A screen of a signature, under its header and the line. */
 export function Station(props: Props) {
-  const { signature, stillness, saving, people, current, onDrawnFor, besideSaved, children } = props;
+  const { signature, stillness, saving, personName, current, onDrawnFor, besideSaved, children } = props;
   return (
     <>
       <SignatureHeader
@@ -36,7 +37,7 @@ export function Station(props: Props) {
         signatureId={signature.id}
         name={signature.name}
         personId={signature.personId}
-        people={people}
+        personName={personName}
         current={current}
         findings={signature.findings}
         stillness={stillness}

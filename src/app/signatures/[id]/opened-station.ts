@@ -1,16 +1,13 @@
 import type { OpenedSignature } from "@/server/signatures/open-signature";
 import { keptStillness } from "@/server/signatures/stillness";
 import type { OpenedStation } from "@/ui/signature/editing/opened-station";
-import { peopleChoices } from "./people-choices";
 
 /** What every screen that edits a signature in single steps is opened with. */
 export async function openedStation(opened: OpenedSignature): Promise<OpenedStation> {
   const { id, name, personId, document, revision, organisation } = opened;
   const { person, base, pictures, colors, answers, networks, gaps, asides, findings } = opened;
-  const [people, kept] = await Promise.all([peopleChoices(), keptStillness(opened)]);
   return {
     signature: { id, name, personId, document, revision },
-    people,
     person,
     base,
     pictures,
@@ -21,6 +18,6 @@ export async function openedStation(opened: OpenedSignature): Promise<OpenedStat
     gaps,
     asides,
     findings,
-    kept,
+    kept: await keptStillness(opened),
   };
 }

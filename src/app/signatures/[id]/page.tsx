@@ -1,10 +1,10 @@
 import { proofsFor } from "@/core/clients";
 import { keptStillness } from "@/server/signatures/stillness";
+import { listOwnFields } from "@/server/people/own-fields";
 import { findLetterType } from "@/server/settings/letter-type";
 import { Bench } from "@/ui/bench/bench";
 import { ordinaryPlaces, proofsIn } from "@/ui/bench/proofs/shown-proofs";
 import { openOrNotFound } from "./open-or-not-found";
-import { peopleChoices } from "./people-choices";
 
 interface Props {
   readonly params: Promise<{ id: string }>;
@@ -15,10 +15,10 @@ export async function generateMetadata({ params }: Props) {
 }
 
 export default async function BenchPage({ params }: Props) {
-  const [signature, people, letterType] = await Promise.all([
+  const [signature, letterType, ownFields] = await Promise.all([
     openOrNotFound((await params).id),
-    peopleChoices(),
     findLetterType(),
+    listOwnFields(),
   ]);
   const { id, name, personId, document, revision, pictures, person, base, findings, organisation } =
     signature;
@@ -27,7 +27,7 @@ export default async function BenchPage({ params }: Props) {
       signature={{ id, name, personId, document, revision }}
       pictures={pictures}
       person={person}
-      people={people}
+      ownFields={ownFields}
       base={base}
       brandColors={organisation?.colors.map(({ hex }) => hex) ?? []}
       letterType={letterType}

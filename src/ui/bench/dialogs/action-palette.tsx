@@ -21,6 +21,8 @@ interface Props {
   readonly state: EditorState;
   readonly run: EditorTools["run"];
   readonly onClose: () => void;
+  /** Fields of the user's own. */
+  readonly ownParts: readonly Action[];
   readonly benchActions: readonly BenchAction[];
 }
 
@@ -44,10 +46,10 @@ export function ActionPalette({ onClose, ...rest }: Props) {
   );
 }
 
-function Finder({ state, run, onClose, benchActions }: Props) {
+function Finder({ state, run, onClose, ownParts, benchActions }: Props) {
   const [typed, setTyped] = useState("");
   const done: readonly BenchAction[] = [
-    ...documentActions
+    ...[...documentActions, ...ownParts]
       .filter(({ command }) => command(state))
       .map((action) => ({ ...action, run: () => run(action.command) })),
     ...benchActions,

@@ -5,7 +5,7 @@
 import { redo, undo } from "prosemirror-history";
 import type { Node } from "prosemirror-model";
 import type { Command } from "prosemirror-state";
-import { fieldLabel, fieldNames, type FieldName } from "@/core/people";
+import { fieldLabel, fieldNames, type FieldId } from "@/core/people";
 import { build, disclaimer, readyLines, schema, settingsOf } from "@/core/signature";
 import { insertBlock, insertInline, takeStylingOff, toggle, toggleUnderline } from "./commands";
 import { duplicateSelected, moveSelectedPart, removeSelected, toggleShortForm } from "./part-commands";
@@ -98,12 +98,13 @@ export const lines: readonly Insertable[] = readyLines.map(({ id, name, line }) 
   insertable("Ready lines", "block", id, name, () => line),
 );
 
-const field = (name: FieldName): Insertable =>
-  insertable("In a line", "inline", `field-${name}`, fieldLabel(name), () => build.field(name));
+/** A field of the directory, drawn as whoever it is says. */
+export const fieldPart = (field: FieldId): Insertable =>
+  insertable("In a line", "inline", `field-${field}`, fieldLabel(field), () => build.field(field));
 
 export const inlineParts: readonly Insertable[] = [
   insertable("In a line", "inline", "separator", "Separator", () => build.separator("|", 6)),
-  ...fieldNames.map(field),
+  ...fieldNames.map(fieldPart),
 ];
 
 const tableActions: readonly Action[] = [

@@ -79,12 +79,14 @@ interface Props {
   readonly run: EditorTools["run"];
   readonly drag: EditorTools["drag"];
   readonly choosePicture: (target: PictureTarget) => void;
+  /** Fields of the user's own. */
+  readonly ownParts: readonly Insertable[];
   /** Whether the selection is where a nested table may go. */
   readonly nestable: boolean;
 }
 
 /** Parts to drag onto the sheet, or to put where the cursor is. Typing does not draw it anew. */
-export const PartsPanel = memo(function PartsPanel({ run, drag, choosePicture, nestable }: Props) {
+export const PartsPanel = memo(function PartsPanel({ run, drag, choosePicture, ownParts, nestable }: Props) {
   return (
     <aside aria-label="Parts" className="overflow-y-auto border-r border-hairline px-3 py-2">
       {groups.map(({ title, entries, Fallback }, index) => (
@@ -109,7 +111,7 @@ export const PartsPanel = memo(function PartsPanel({ run, drag, choosePicture, n
                 onInsert={() => choosePicture({ kind: "in-line", at: null })}
               />
             )}
-            {entries.map((insertable) => (
+            {[...entries, ...(index === 1 ? ownParts : [])].map((insertable) => (
               <Part
                 key={insertable.id}
                 name={insertable.name}

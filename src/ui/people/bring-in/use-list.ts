@@ -3,7 +3,7 @@
 /** A list of people that is being read: where it came from, how it is read, and what came of it. */
 import { useCallback, useEffect, useRef, useState } from "react";
 import { endpoints, type ChosenColumns } from "@/contract";
-import type { ColumnTarget, ListReading, OwnField, ReadList } from "@/core/people";
+import type { ListReading, OwnField, ReadList } from "@/core/people";
 import type { PeopleListAnswer, PeopleListRequest } from "@/workers/people-list.worker";
 import { ask } from "../../parts/asking/ask";
 
@@ -82,7 +82,7 @@ export function useList({ own, remembered }: Options): ListInHand {
         request: {
           ...wanted,
           ...{ source: given.content, people, own },
-          remembered: chosen as Record<string, ColumnTarget | null>,
+          remembered: chosen,
         },
       } satisfies PeopleListRequest);
     } catch (error) {

@@ -51,6 +51,7 @@ const actionsWidth = 92;
 const sortNames = { asc: "ascending", desc: "descending" } as const;
 
 export function PeopleGrid(props: Props) {
+  "use no memo"; // What the virtualizer gives is another each time although it is the same function.
   const { ids, find, onShown, fields, shown, order, onOrder, onEdit, departments, ...actions } = props;
   const scroller = useRef<HTMLDivElement>(null);
   const [editing, setEditing] = useState<{ id: string; field: FieldId; begins: string } | null>(null);

@@ -25,12 +25,12 @@ interface Props extends Pick<ComponentProps<typeof Station>, "current" | "onDraw
 
 /** A screen of a signature that is edited on it in single steps: the last is taken back, and two versions ask. */
 export function EditingStation({ opened, edited, findings, measured = null, children, ...shown }: Props) {
-  const { signature, people, person, base, kept } = opened;
+  const { signature, person, base, kept } = opened;
   useAhead(rooms);
   return (
     <Station
       {...shown}
-      people={people}
+      personName={person?.name ?? null}
       signature={{ ...signature, findings }}
       saving={edited.saving}
       stillness={measured ?? (isAsOpened(edited, signature) ? kept : null)}

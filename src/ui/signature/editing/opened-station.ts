@@ -2,12 +2,10 @@ import type { KeptAnswer, OpenSignature, Stillness } from "@/contract";
 import type { Asides, ColorsBySource, DirectoryGaps, Finding, PictureFactsBySource } from "@/core/checks";
 import type { NetworkKind } from "@/core/links";
 import type { Person } from "@/core/people";
-import type { PersonChoice } from "../signature-header";
 
 /** What a screen on which a signature is edited in single steps is opened with. */
 export interface OpenedStation {
   readonly signature: OpenSignature;
-  readonly people: readonly PersonChoice[];
   readonly person: Person | null;
   readonly base: string;
   readonly pictures: PictureFactsBySource;

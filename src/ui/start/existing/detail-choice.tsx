@@ -1,7 +1,7 @@
 import type { DirectoryPerson } from "@/contract";
 import { fieldLabel } from "@/core/people";
-import { ChoiceField } from "../../parts/fields/choice-field";
 import { CheckField } from "../../parts/fields/check-field";
+import { PersonPicker } from "../../parts/people/person-picker";
 import type { ReadSignature } from "./use-existing";
 
 interface Props {
@@ -13,7 +13,6 @@ interface Props {
 export function DetailChoice({ signature, people }: Props) {
   const { person, offers, taken, setTaken, setAllTaken, choosePerson } = signature;
   if (people.length === 0) return null;
-  const choices = Object.fromEntries(people.map(({ id, person: { name } }) => [id, name]));
   return (
     <section aria-labelledby="details">
       <h2 id="details" className="pb-1 font-serif text-xl">
@@ -24,12 +23,12 @@ export function DetailChoice({ signature, people }: Props) {
           ? "What is checked is drawn from the directory, for whoever uses the signature."
           : "Nobody’s name or mail address was found in it. Choose whose it is, and their details can be fields."}
       </p>
-      <ChoiceField
+      <PersonPicker
         label="Whose signature it is"
         value={person?.id ?? null}
+        name={person?.person.name ?? null}
         none="nobody in the directory"
-        choices={choices}
-        onChange={choosePerson}
+        onChange={(id) => id !== null && choosePerson(id)}
       />
       {person && offers.length === 0 && (
         <p className="pt-2 text-sm text-soft">None of {person.person.name}’s details stand in it.</p>

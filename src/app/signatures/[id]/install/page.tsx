@@ -12,7 +12,7 @@ import type { CompiledForms } from "@/ui/install/copy-buttons";
 import { InstallPage } from "@/ui/install/install-page";
 import { Station } from "@/ui/signature/station";
 import { openOrNotFound } from "../open-or-not-found";
-import { peopleChoices } from "../people-choices";
+import { countPeople } from "@/server/people/people";
 
 interface Props {
   readonly params: Promise<{ id: string }>;
@@ -27,11 +27,7 @@ export async function generateMetadata({ params }: Pick<Props, "params">) {
 export default async function SignatureInstallPage({ params, searchParams }: Props) {
   const { id } = await params;
   const asked = await searchParams;
-  const [signature, people, server] = await Promise.all([
-    openOrNotFound(id),
-    peopleChoices(),
-    findOutgoing(),
-  ]);
+  const [signature, people, server] = await Promise.all([openOrNotFound(id), countPeople(), findOutgoing()]);
   const installs = await installsOf(signature, signature.findings);
   const { person, base } = signature;
   const full = parseSignature(signature.document);
@@ -49,7 +45,7 @@ export default async function SignatureInstallPage({ params, searchParams }: Pro
     <Station
       signature={signature}
       stillness={await keptStillness(signature)}
-      people={people}
+      personName={person?.name ?? null}
       current="install"
     >
       <InstallPage
@@ -65,7 +61,7 @@ export default async function SignatureInstallPage({ params, searchParams }: Pro
         kind={kitKinds.find((kind) => kind === asked.kind) ?? "webmail"}
         form={asked.form === "short" ? "short" : "full"}
         personId={signature.personId}
-        people={people}
+        hasDesks={people > 0}
         server={server}
         codes={codeContents.filter((of) => codeOf(of, person) !== null)}
         installs={installs}

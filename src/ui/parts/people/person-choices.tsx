@@ -1,0 +1,104 @@
+"use client";
+
+import { Command } from "cmdk";
+import { Check } from "lucide-react";
+import { useEffect, useState } from "react";
+import { endpoints, longestSearch, type PersonChoice } from "@/contract";
+import { ask } from "../asking/ask";
+
+interface Props {
+  readonly value: string | null;
+  /** What is said of nobody; null where nobody cannot be chosen. */
+  readonly nobody: string | null;
+  readonly onChoose: (person: PersonChoice | null) => void;
+}
+
+interface Found {
+  readonly look: string;
+  readonly people: readonly PersonChoice[];
+}
+
+/** Letters closer together than this are asked for at once; ms. */
+const gatherFor = 120;
+
+const item =
+  "flex cursor-pointer items-baseline gap-2 px-2 py-1 text-sm outline-none data-[selected=true]:bg-kelp";
+
+/** Those whom some letters mean, and what there is to tell them apart. */
+export function PersonChoices({ value, nobody, onChoose }: Props) {
+  const [typed, setTyped] = useState("");
+  const [found, setFound] = useState<Found | null>(null);
+  const [problem, setProblem] = useState<string | null>(null);
+  const look = typed.trim();
+
+  useEffect(() => {
+    let wanted = true;
+    const timer = setTimeout(
+      () =>
+        void ask(endpoints.choosePeople, { query: { look } }).then(
+          ({ choices }) => {
+            if (!wanted) return;
+            setFound({ look, people: choices });
+            setProblem(null);
+          },
+          (error: Error) => wanted && setProblem(error.message),
+        ),
+      look === "" ? 0 : gatherFor,
+    );
+    return () => {
+      wanted = false;
+      clearTimeout(timer);
+    };
+  }, [look]);
+
+  return (
+    <Command shouldFilter={false} label="People">
+      <Command.Input
+        autoFocus
+        value={typed}
+        onValueChange={setTyped}
+        maxLength={longestSearch}
+        placeholder="name, title or department"
+        aria-label="Look for a person"
+        className="w-full border-b border-hairline bg-transparent px-2 py-1.5 text-sm outline-none placeholder:text-soft"
+      />
+      <Command.List className="max-h-72 overflow-y-auto py-1">
+        {problem !== null ? (
+          <p role="alert" className="px-2 py-2 text-sm text-rowan">
+            {problem}
+          </p>
+        ) : found === null ? (
+          <p className="px-2 py-2 text-sm text-soft">Looking…</p>
+        ) : (
+          <Command.Empty className="px-2 py-2 text-sm text-soft">Nobody is found.</Command.Empty>
+        )}
+        {nobody !== null && look === "" && (
+          <Command.Item value="nobody" className={item} onSelect={() => onChoose(null)}>
+            <Mark shown={value === null} />
+            {nobody}
+          </Command.Item>
+        )}
+        {(found?.people ?? []).map((person) => (
+          <Command.Item
+            key={person.id}
+            value={person.id}
+            aria-label={person.name}
+            aria-description={[person.title, person.department].filter(Boolean).join(", ")}
+            className={item}
+            onSelect={() => onChoose(person)}
+          >
+            <Mark shown={value === person.id} />
+            <bdi className="max-w-44 shrink-0 truncate">{person.name}</bdi>
+            <bdi className="min-w-0 truncate text-xs text-soft">{person.title || person.department}</bdi>
+          </Command.Item>
+        ))}
+      </Command.List>
+    </Command>
+  );
+}
+
+const Mark = ({ shown }: { shown: boolean }) => (
+  <span className="w-3.5 shrink-0 self-center">
+    {shown && <Check size={13} aria-hidden className="text-pine" />}
+  </span>
+);

@@ -1,0 +1,69 @@
+"use client";
+
+import { ChevronDown } from "lucide-react";
+import { Popover } from "radix-ui";
+import { useId, useState } from "react";
+import type { PersonChoice } from "@/contract";
+import { labelClass } from "../fields/label";
+import { lazily } from "../lazily";
+import { PopoverPanel } from "../popover-panel";
+
+interface Props {
+  readonly label: string;
+  /** Whose it is; null for nobody. */
+  readonly value: string | null;
+  /** What they are called, where that is known from before. */
+  readonly name: string | null;
+  /** What is said of nobody. */
+  readonly none: string;
+  /** Whether nobody can be chosen as well. */
+  readonly offersNobody?: boolean;
+  readonly onChange: (id: string | null) => void;
+  /** Hides the label from view where its place says it. */
+  readonly quiet?: boolean;
+  readonly className?: string;
+}
+
+const choices = lazily(() => import("./person-choices").then(({ PersonChoices }) => PersonChoices));
+
+/** One person of a directory of any size: some letters of a name, title or department find them. */
+export function PersonPicker(props: Props) {
+  const { label, value, name, none, offersNobody = false, onChange, quiet = false, className } = props;
+  const id = useId();
+  const [open, setOpen] = useState(false);
+  const [chosen, setChosen] = useState<PersonChoice | null>(null);
+  const called = value === null ? none : chosen?.id === value ? chosen.name : (name ?? "who is taken out");
+  const take = (person: PersonChoice | null): void => {
+    setChosen(person);
+    setOpen(false);
+    onChange(person?.id ?? null);
+  };
+  return (
+    <div className={className}>
+      <label htmlFor={id} className={labelClass(quiet)}>
+        {label}
+      </label>
+      <Popover.Root open={open} onOpenChange={setOpen}>
+        <Popover.Trigger
+          id={id}
+          role="combobox"
+          aria-label={label}
+          aria-haspopup="listbox"
+          onPointerEnter={() => void choices.load().catch(() => undefined)}
+          onFocus={() => void choices.load().catch(() => undefined)}
+          onKeyDown={(event) => {
+            // A list opens downwards.
+            if (event.key === "ArrowDown") setOpen(true);
+          }}
+          className="flex w-full items-center justify-between gap-1 border-b border-soft py-0.5 text-left text-sm text-ink"
+        >
+          <bdi className="min-w-0 truncate">{called}</bdi>
+          <ChevronDown size={13} aria-hidden className="shrink-0 text-soft" />
+        </Popover.Trigger>
+        <PopoverPanel label={label} align="start" className="w-80 shadow-lg">
+          <choices.Component value={value} nobody={offersNobody ? none : null} onChoose={take} />
+        </PopoverPanel>
+      </Popover.Root>
+    </div>
+  );
+}
