@@ -187,10 +187,8 @@ test("one line is built without a pointer, and is the pattern, byte for byte", a
   await expect(page.getByRole("textbox", { name: "Signature", exact: true })).toBeVisible();
   await tabTo(page, "drawn for");
   await press("Enter");
-  // The list takes keys once it is open, and goes to what they name a moment after.
-  await expect(page.getByRole("listbox")).toBeVisible();
   await page.keyboard.type(personName);
-  await expect(page.getByRole("option", { name: personName })).toBeFocused();
+  await expect(page.getByRole("option", { selected: true })).toContainText(personName);
   await press("Enter");
   await expect(page.getByRole("combobox", { name: "drawn for" })).toHaveText("Kwame Asante-Whitlock");
   await tabTo(page, "Signature");

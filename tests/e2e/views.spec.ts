@@ -55,6 +55,9 @@ const views: readonly View[] = [
       return (await page.getByRole("link", { name: "Cut bram-uzel.jpg" }).getAttribute("href"))!;
     },
   ],
+  ["People", async () => "/people"],
+  ["A person", async () => "/people/tamsin-okafor"],
+  ["Bringing in a list", async () => "/people/bring-in"],
   ["Mailroom", async () => "/mailroom"],
   ["Bench", (page) => signaturePath(page, "Full")],
   ["Pictures of a signature", async (page) => `${await signaturePath(page, "From last year")}/pictures`],

@@ -2,12 +2,14 @@
 
 import { Command } from "cmdk";
 import { Check } from "lucide-react";
-import { useEffect, useState } from "react";
+import { useEffect, useEffectEvent, useRef, useState } from "react";
 import { endpoints, longestSearch, type PersonChoice } from "@/contract";
 import { ask } from "../asking/ask";
 
 interface Props {
   readonly value: string | null;
+  /** What is typed already. */
+  readonly begins: string;
   /** What is said of nobody; null where nobody cannot be chosen. */
   readonly nobody: string | null;
   readonly onChoose: (person: PersonChoice | null) => void;
@@ -21,15 +23,29 @@ interface Found {
 /** Letters closer together than this are asked for at once; ms. */
 const gatherFor = 120;
 
+/** The choice that is no person; ids have no spaces. */
+const nobodyValue = "nobody in particular";
+
 const item =
   "flex cursor-pointer items-baseline gap-2 px-2 py-1 text-sm outline-none data-[selected=true]:bg-kelp";
 
 /** Those whom some letters mean, and what there is to tell them apart. */
-export function PersonChoices({ value, nobody, onChoose }: Props) {
-  const [typed, setTyped] = useState("");
+export function PersonChoices({ value, begins, nobody, onChoose }: Props) {
+  const [typed, setTyped] = useState(begins);
   const [found, setFound] = useState<Found | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
+  const [marked, setMarked] = useState("");
   const look = typed.trim();
+  /** Who is shown was found by other letters: Enter chooses the first of those who are on their way. */
+  const stale = found !== null && found.look !== look;
+  const takesFirst = useRef(false);
+
+  const arrive = useEffectEvent((next: Found): void => {
+    if (takesFirst.current && next.people[0]) return onChoose(next.people[0]);
+    takesFirst.current = false;
+    setFound(next);
+    setProblem(null);
+  });
 
   useEffect(() => {
     let wanted = true;
@@ -37,9 +53,7 @@ export function PersonChoices({ value, nobody, onChoose }: Props) {
       () =>
         void ask(endpoints.choosePeople, { query: { look } }).then(
           ({ choices }) => {
-            if (!wanted) return;
-            setFound({ look, people: choices });
-            setProblem(null);
+            if (wanted) arrive({ look, people: choices });
           },
           (error: Error) => wanted && setProblem(error.message),
         ),
@@ -51,12 +65,29 @@ export function PersonChoices({ value, nobody, onChoose }: Props) {
     };
   }, [look]);
 
+  const people = found?.people ?? [];
+  const offersNobody = nobody !== null && look === "";
+  const first = offersNobody ? nobodyValue : (people[0]?.id ?? "");
+  const isThere = people.some(({ id }) => id === marked) || (offersNobody && marked === nobodyValue);
   return (
-    <Command shouldFilter={false} label="People">
+    <Command
+      shouldFilter={false}
+      label="People"
+      value={isThere ? marked : first}
+      onValueChange={setMarked}
+      onKeyDown={(event) => {
+        if (event.key !== "Enter" || (!stale && found !== null)) return;
+        event.preventDefault();
+        takesFirst.current = true;
+      }}
+    >
       <Command.Input
         autoFocus
         value={typed}
-        onValueChange={setTyped}
+        onValueChange={(next) => {
+          takesFirst.current = false;
+          setTyped(next);
+        }}
         maxLength={longestSearch}
         placeholder="name, title or department"
         aria-label="Look for a person"
@@ -72,13 +103,13 @@ export function PersonChoices({ value, nobody, onChoose }: Props) {
         ) : (
           <Command.Empty className="px-2 py-2 text-sm text-soft">Nobody is found.</Command.Empty>
         )}
-        {nobody !== null && look === "" && (
-          <Command.Item value="nobody" className={item} onSelect={() => onChoose(null)}>
+        {offersNobody && (
+          <Command.Item value={nobodyValue} className={item} onSelect={() => onChoose(null)}>
             <Mark shown={value === null} />
             {nobody}
           </Command.Item>
         )}
-        {(found?.people ?? []).map((person) => (
+        {people.map((person) => (
           <Command.Item
             key={person.id}
             value={person.id}

@@ -5,8 +5,8 @@ import { Popover } from "radix-ui";
 import { useId, useState } from "react";
 import type { PersonChoice } from "@/contract";
 import { labelClass } from "../fields/label";
-import { lazily } from "../lazily";
 import { PopoverPanel } from "../popover-panel";
+import { PersonChoices } from "./person-choices";
 
 interface Props {
   readonly label: string;
@@ -24,18 +24,17 @@ interface Props {
   readonly className?: string;
 }
 
-const choices = lazily(() => import("./person-choices").then(({ PersonChoices }) => PersonChoices));
-
 /** One person of a directory of any size: some letters of a name, title or department find them. */
 export function PersonPicker(props: Props) {
   const { label, value, name, none, offersNobody = false, onChange, quiet = false, className } = props;
   const id = useId();
-  const [open, setOpen] = useState(false);
+  /** What it is opened with, as typed already; null while it is closed. */
+  const [begins, setBegins] = useState<string | null>(null);
   const [chosen, setChosen] = useState<PersonChoice | null>(null);
   const called = value === null ? none : chosen?.id === value ? chosen.name : (name ?? "who is taken out");
   const take = (person: PersonChoice | null): void => {
     setChosen(person);
-    setOpen(false);
+    setBegins(null);
     onChange(person?.id ?? null);
   };
   return (
@@ -43,17 +42,19 @@ export function PersonPicker(props: Props) {
       <label htmlFor={id} className={labelClass(quiet)}>
         {label}
       </label>
-      <Popover.Root open={open} onOpenChange={setOpen}>
+      <Popover.Root open={begins !== null} onOpenChange={(open) => setBegins(open ? "" : null)}>
         <Popover.Trigger
           id={id}
           role="combobox"
           aria-label={label}
           aria-haspopup="listbox"
-          onPointerEnter={() => void choices.load().catch(() => undefined)}
-          onFocus={() => void choices.load().catch(() => undefined)}
           onKeyDown={(event) => {
-            // A list opens downwards.
-            if (event.key === "ArrowDown") setOpen(true);
+            if (event.ctrlKey || event.metaKey || event.altKey) return;
+            // A list opens downwards, and letters look in it.
+            if (event.key === "ArrowDown") setBegins("");
+            else if (event.key.length === 1 && event.key !== " ") setBegins(event.key);
+            else return;
+            event.preventDefault();
           }}
           className="flex w-full items-center justify-between gap-1 border-b border-soft py-0.5 text-left text-sm text-ink"
         >
@@ -61,7 +62,12 @@ export function PersonPicker(props: Props) {
           <ChevronDown size={13} aria-hidden className="shrink-0 text-soft" />
         </Popover.Trigger>
         <PopoverPanel label={label} align="start" className="w-80 shadow-lg">
-          <choices.Component value={value} nobody={offersNobody ? none : null} onChoose={take} />
+          <PersonChoices
+            value={value}
+            begins={begins ?? ""}
+            nobody={offersNobody ? none : null}
+            onChoose={take}
+          />
         </PopoverPanel>
       </Popover.Root>
     </div>

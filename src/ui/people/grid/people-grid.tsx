@@ -51,7 +51,6 @@ const actionsWidth = 92;
 const sortNames = { asc: "ascending", desc: "descending" } as const;
 
 export function PeopleGrid(props: Props) {
-  "use no memo"; // What the virtualizer gives is another each time although it is the same function.
   const { ids, find, onShown, fields, shown, order, onOrder, onEdit, departments, ...actions } = props;
   const scroller = useRef<HTMLDivElement>(null);
   const [editing, setEditing] = useState<{ id: string; field: FieldId; begins: string } | null>(null);
@@ -78,6 +77,7 @@ export function PeopleGrid(props: Props) {
   const visible = table.getVisibleLeafColumns().map(({ id }) => id as FieldId);
   const rows = table.getRowModel().rows;
 
+  // eslint-disable-next-line react-hooks/incompatible-library -- it is called anew each time and handed on to nothing that is memoized.
   const virtualizer = useVirtualizer({
     ...{ count: rows.length, overscan: 6, initialRect: { width: 1200, height: usualHeight } },
     getScrollElement: () => scroller.current,
