@@ -7,21 +7,13 @@ import { cp, mkdtemp, rm } from "node:fs/promises";
 import os from "node:os";
 import path from "node:path";
 import autocannon from "autocannon";
-import { chromium, type Page } from "playwright-core";
+import { chromium } from "playwright-core";
 import { chromiumLaunch } from "../tests/e2e/browser";
 import { fillDemo, serverPort, startServer, type TestServer } from "../tests/e2e/server";
 import { fillLargeShelf } from "./large-shelf";
+import { opened, times, told } from "./opening";
 
 const sizes = { signatures: 500, pictures: 2000 } as const;
-const times = 7;
-
-interface Opening {
-  /** Until what is in the window is drawn; ms. */
-  readonly drawn: number;
-  /** Everything that was sent to a browser that had nothing of it, as it came over the wire; bytes. */
-  readonly sent: number;
-}
-
 /** What is in the window is drawn: no item is on its way, every frame has its signature, and every picture is there. */
 const isDrawn = (): boolean => {
   const items = [...document.querySelectorAll('[role="listitem"]')].filter(
@@ -39,33 +31,6 @@ const isDrawn = (): boolean => {
     )
   );
 };
-
-async function open(page: Page, address: string, cached: boolean): Promise<Opening> {
-  const wire = await page.context().newCDPSession(page);
-  await wire.send("Network.enable");
-  await wire.send("Network.setCacheDisabled", { cacheDisabled: !cached });
-  let sent = 0;
-  wire.on("Network.loadingFinished", ({ encodedDataLength }) => (sent += encodedDataLength));
-  await page.goto(address, { waitUntil: "commit" });
-  await page.waitForFunction(isDrawn, undefined, { polling: "raf" });
-  const drawn = await page.evaluate(() => performance.now());
-  await page.waitForLoadState("load");
-  await wire.detach();
-  return { drawn, sent };
-}
-
-const middle = (values: readonly number[]): number =>
-  [...values].sort((one, other) => one - other)[Math.floor(values.length / 2)] ?? 0;
-
-async function opened(page: Page, address: string): Promise<Opening> {
-  // By the first the server warms up, and all is sent.
-  const { sent } = await open(page, address, false);
-  const drawn: number[] = [];
-  for (let time = 0; time < times; time += 1) drawn.push((await open(page, address, true)).drawn);
-  return { drawn: middle(drawn), sent };
-}
-
-const told = ({ drawn, sent }: Opening): string => `${drawn.toFixed(0)} ms, ${(sent / 1e6).toFixed(2)} MB`;
 
 /** Asks for a hosted picture of the demo as fast as it is given out, while something is done. Resolves with how many a second. */
 async function whileLoaded(server: TestServer, action: () => Promise<void>): Promise<number> {
@@ -108,8 +73,8 @@ try {
   );
   for (const [what, place] of rows) {
     const [small, large] = [
-      await opened(page, `${servers[0]?.address}${place}`),
-      await opened(page, `${servers[1]?.address}${place}`),
+      await opened(page, `${servers[0]?.address}${place}`, isDrawn),
+      await opened(page, `${servers[1]?.address}${place}`, isDrawn),
     ];
     process.stdout.write(
       `${what}: ${told(small)}; ${told(large)} (${(large.drawn / small.drawn).toFixed(1)} ×)\n`,
@@ -120,7 +85,7 @@ try {
     const asked = await whileLoaded(large, async () => {
       for (const [what, place] of [rows[0], rows[3]])
         process.stdout.write(
-          `${what}, while pictures are given out: ${told(await opened(page, `${large.address}${place}`))}\n`,
+          `${what}, while pictures are given out: ${told(await opened(page, `${large.address}${place}`, isDrawn))}\n`,
         );
     });
     process.stdout.write(`hosted pictures meanwhile: ${asked.toFixed(0)} a second\n`);

@@ -17,7 +17,7 @@ import pLimit from "p-limit";
 import { database } from "../database/database";
 import { changedPeople, directoryChanges, people } from "../database/schema";
 import { notFound, Refusal } from "../http/refusal";
-import { directory, newStamp } from "./directory";
+import { adoptDirectory, directory, writeStamp, type Directory } from "./directory";
 import { freeId } from "./free-id";
 
 export interface Changed {
@@ -57,7 +57,7 @@ const written = Object.fromEntries(
   columns.map((column) => [column, sql.raw(`excluded."${people[column].name}"`)]),
 );
 
-async function write(all: readonly Written[]): Promise<string> {
+async function write(all: readonly Written[], before: Directory): Promise<string> {
   const db = await database();
   const id = randomUUID();
   const statements: BatchItem<"sqlite">[] = [];
@@ -83,7 +83,8 @@ async function write(all: readonly Written[]): Promise<string> {
     .orderBy(desc(directoryChanges.createdAt))
     .limit(keptChanges);
   statements.push(db.delete(directoryChanges).where(notInArray(directoryChanges.id, kept)));
-  await db.batch([newStamp(db), ...statements]);
+  await db.batch([writeStamp(db, id), ...statements]);
+  adoptDirectory(before, id, new Map(all.map(({ change, after }) => [change.id, after])));
   return id;
 }
 
@@ -103,7 +104,8 @@ const oneAfterAnother = pLimit(1);
 
 /** `own` where the ids of who comes are those that they had before. */
 async function apply(given: readonly PersonChange[], own: boolean): Promise<Changed> {
-  const { typedById } = await directory();
+  const before = await directory();
+  const { typedById } = before;
   const changed = given.filter(({ from }) => from !== null).map(({ id }) => id);
   if (new Set(changed).size < changed.length)
     throw new Refusal(400, "bad-input", "One person is changed twice.");
@@ -128,7 +130,7 @@ async function apply(given: readonly PersonChange[], own: boolean): Promise<Chan
     return [{ change: { id, from: whole, to }, after: changePerson(person, { id, from, to }) }];
   });
   refuseStale(stale);
-  return { change: await write(all), ids: all.map(({ change }) => change.id) };
+  return { change: await write(all, before), ids: all.map(({ change }) => change.id) };
 }
 
 /**
@@ -156,5 +158,8 @@ export async function takeBackChange(changeId: string): Promise<Changed> {
 /** Puts somebody into the directory under an id of one's own, as the demo does; who is there already stays as they are. */
 export async function addPerson(id: string, person: Person): Promise<void> {
   const db = await database();
-  await db.batch([newStamp(db), db.insert(people).values(rowOf(id, person)).onConflictDoNothing()]);
+  await db.batch([
+    writeStamp(db, randomUUID()),
+    db.insert(people).values(rowOf(id, person)).onConflictDoNothing(),
+  ]);
 }

@@ -73,17 +73,30 @@ export async function typedPeople(ids: readonly string[]): Promise<readonly Dire
   return ids.flatMap((id) => typedById.get(id) ?? []);
 }
 
-export const toChoice = ({ id, person: { name, title, department } }: DirectoryPerson): PersonChoice => ({
+/** What somebody is chosen by, as it is looked through. */
+const choiceWords = new WeakMap<Person, { readonly name: string; readonly all: string }>();
+
+function chosenBy(person: Person): { readonly name: string; readonly all: string } {
+  const known = choiceWords.get(person);
+  if (known) return known;
+  const { name, title, department, mail } = person;
+  const words = { name: plain(name), all: plain(`${name} ${title} ${department} ${mail}`) };
+  choiceWords.set(person, words);
+  return words;
+}
+
+const toChoice = ({ id, person: { name, title, department } }: DirectoryPerson): PersonChoice => ({
   ...{ id, name, title, department },
 });
 
 /** The people whom some letters of a name, title or department mean: those first whose names begin with them. */
 export async function choosePeople(look: string, most: number): Promise<readonly PersonChoice[]> {
   const { drawn } = await directory();
+  const looked = plain(look.trim());
   return drawn
     .flatMap((each) => {
-      const { name, title, department, mail } = each.person;
-      const close = closenessOf(look, name, `${name} ${title} ${department} ${mail}`);
+      const { name, all } = chosenBy(each.person);
+      const close = closenessOf(looked, name, all);
       return close === null ? [] : [{ each, close }];
     })
     .sort((one, other) => one.close - other.close)

@@ -105,6 +105,22 @@ describe("a change of the directory", () => {
     expect(await countPeople()).toBe(0);
   });
 
+  it("leaves the directory as it is read anew", async () => {
+    const { ids } = await changePeople([
+      adding("Cy"),
+      adding("Ada", { phone: "+44 1632 960100" }),
+      adding("Bo"),
+    ]);
+    await changePeople([
+      { id: ids[0] ?? "", from: { name: "Cy" }, to: { name: "Aaron" } },
+      { id: ids[2] ?? "", from: {}, to: null },
+    ]);
+    const known = await directory();
+    await keepPhoneForm(known.form);
+    expect(await directory()).not.toBe(known);
+    expect(await directory()).toEqual(known);
+  });
+
   it("refuses one person twice, and what it does not know", async () => {
     const { ids } = await changePeople([adding("Ada")]);
     const [id = ""] = ids;

@@ -1,8 +1,9 @@
 /** How the organisation writes its phone numbers. */
+import { randomUUID } from "node:crypto";
 import { typedPhones, type PhoneForm } from "@/core/people";
 import { database } from "../database/database";
 import { Refusal } from "../http/refusal";
-import { keptPhoneForm, newStamp } from "./directory";
+import { keptPhoneForm, writeStamp } from "./directory";
 
 export const findPhoneForm = async (): Promise<PhoneForm> => (await keptPhoneForm.find()) ?? typedPhones;
 
@@ -15,6 +16,6 @@ export async function keepPhoneForm(form: PhoneForm): Promise<PhoneForm> {
       "Say which country’s numbers are written without their code, such as 44.",
     );
   await keptPhoneForm.keep(form);
-  await newStamp(await database());
+  await writeStamp(await database(), randomUUID());
   return form;
 }

@@ -16,12 +16,12 @@ export const holdsWords = (text: string, looked: string): boolean =>
 
 /**
  * How near something is to what is looked for: 0 where its name begins with it, 1 where a word of the name does, 2 where its name
- * holds it, 3 where that takes all that is said of it; else null.
+ * holds it, 3 where that takes all that is said of it; else null. All are plain already.
  */
 export function closenessOf(looked: string, name: string, all: string): number | null {
-  const [wanted, said] = [plain(looked.trim()), plain(name)];
-  if (said.startsWith(wanted)) return 0;
-  if (said.split(/[\s-]+/).some((word) => word.startsWith(wanted))) return 1;
-  if (holdsWords(name, looked)) return 2;
-  return holdsWords(all, looked.trim()) ? 3 : null;
+  if (name.startsWith(looked)) return 0;
+  const words = looked.split(/\s+/);
+  if (!holdsPlain(all, words)) return null;
+  if (name.split(/[\s-]+/).some((word) => word.startsWith(looked))) return 1;
+  return holdsPlain(name, words) ? 2 : 3;
 }

@@ -173,6 +173,7 @@ function endOfLine(text: string, from: number): number {
 
 /** The cells of one row. */
 export function cellsOf(row: string, delimiter: Delimiter): readonly string[] {
+  if (!row.includes('"')) return row.split(delimiter).map(plainCell);
   const { data } = Papa.parse<string[]>(row, { delimiter, quoteChar: '"', escapeChar: '"' });
   return (data[0] ?? [""]).map(plainCell);
 }
