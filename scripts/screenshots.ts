@@ -120,24 +120,6 @@ async function bringOld(page: Page): Promise<void> {
   await page.getByRole("status").filter({ hasText: "stand where they stood" }).waitFor();
 }
 
-/** A page that a mail program made, with one word to make room. */
-const ownPage =
-  "<html><body><p style='font:15px Arial'>Kind regards,</p>\r\n<p style='font:15px Arial'>put it here</p>\r\n" +
-  "<p style='font:11px Arial;color:#777777'>Printed on paper only where it must be.</p></body></html>";
-
-async function graft(page: Page): Promise<void> {
-  await openSignature(page, "Full", "/install");
-  await page.waitForLoadState("networkidle");
-  await page.getByRole("radio", { name: "Desktop, document engine" }).click();
-  const room = page.getByRole("region", { name: "Into a file that the program made" });
-  await room
-    .locator("input[type=file]")
-    .setInputFiles({ name: "Draft.htm", mimeType: "text/html", buffer: Buffer.from(ownPage) });
-  await room.getByRole("textbox", { name: "Words that make room" }).fill("put it here");
-  await room.getByRole("img", { name: "The file as it will be" }).waitFor();
-  await room.evaluate((element) => element.scrollIntoView());
-}
-
 /** Installs of several kinds, of which two are out of date. */
 async function showInstalls(page: Page): Promise<void> {
   const install = { form: "full", use: "both", by: "Jo Li", note: "" };
@@ -227,13 +209,23 @@ async function makeLoop(page: Page): Promise<void> {
     .waitFor();
 }
 
-async function lookAtAddress(page: Page): Promise<void> {
-  await page.goto("/pictures/addresses");
-  await page.getByRole("button", { name: "Fetch a test picture" }).click();
-  await page.getByText("only this machine or its network").waitFor();
-  await page.getByLabel("Address of a picture").fill("https://reedbasket.example/2019/seed-jars.png");
-  await page.getByRole("button", { name: "Look at it" }).click();
-  await page.getByText("has moved for good").waitFor();
+/** A list of the office's own, with somebody who comes, two who change and one line that cannot be read. */
+const ownList = [
+  "Who;Job title;Team;E-mail;Office phone",
+  "Tamsin Okafor;Director of Germination;Germination Lab;tamsin@harrowfen.example;+44 1632 960118",
+  "Ifor Pell;Seed Curator;Collections;ifor@harrowfen.example;+44 1632 960129",
+  "Hedy Marsh;Keeper of Labels;Cold Store;hedy@harrowfen.example;+44 1632 960151",
+  "Jo Li;Intern;Press",
+].join("\r\n");
+
+async function bringInList(page: Page): Promise<void> {
+  await page.goto("/people/bring-in");
+  await page.waitForLoadState("networkidle");
+  await page.locator("input[type=file]").setInputFiles({
+    ...{ name: "staff.csv", mimeType: "text/csv" },
+    buffer: Buffer.from(ownList),
+  });
+  await page.getByRole("tab", { name: /change/ }).click();
 }
 
 async function openMeasured(page: Page): Promise<void> {
@@ -250,12 +242,12 @@ const views: readonly (readonly [name: string, open: (page: Page) => Promise<unk
   ["pictures", (page) => page.goto("/pictures")],
   ["pictures-cut", cutCircle],
   ["pictures-loop", makeLoop],
-  ["pictures-addresses", lookAtAddress],
   ["pictures-signature", (page) => openSignature(page, "From last year", "/pictures")],
   ["links", walkLinks],
   ["proof", openProof],
   ["install", (page) => openSignature(page, "Full", "/install")],
-  ["install-graft", graft],
+  ["people", (page) => page.goto("/people")],
+  ["people-list", bringInList],
   ["mailroom-rehearsal", rehearseInFolder],
   ["mailroom-phone", answerOnPhone],
   ["installs", showInstalls],

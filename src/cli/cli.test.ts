@@ -58,6 +58,28 @@ describe("kit", () => {
     expect(await readFile(`${out}/full.htm`, "utf8")).toContain('src="https://p.example/h/');
   });
 
+  it("writes a folder for each person of a list, and tells which lines could not be read", async () => {
+    const [out, list] = [file("kits"), file("people.csv")];
+    await writeFile(
+      list,
+      "Name;Mail\nAda Quill;ada@harrowfen.example\nBo\nזואי ברזל;zoe@harrowfen.example\n",
+    );
+    const written = await run([
+      ...["kit", "demo/signatures/full.json", "--for", "desktop-document", "--out", out],
+      ...["--people", list, "--data", file("nowhere")],
+    ]);
+    expect(written.split("\n")).toEqual([
+      `2 kits in ${out}`,
+      `${list}, line 3: It has 1 cell, and the table has 2 columns.`,
+    ]);
+    expect((await readdir(out)).sort()).toEqual(["Ada Quill", "זואי ברזל"]);
+    expect(await readFile(`${out}/Ada Quill/full.htm`, "utf8")).toContain("ada@harrowfen.example");
+    await writeFile(list, "");
+    await expect(
+      run(["kit", "demo/signatures/full.json", "--for", "webmail", "--out", out, "--people", list]),
+    ).rejects.toThrow("has nobody in it that can be read");
+  });
+
   it("refuses a kind that there is not, and a folder that is not named", async () => {
     await expect(
       run(["kit", "demo/signatures/full.json", "--for", "fax", "--out", file("kit")]),

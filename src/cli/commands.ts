@@ -12,8 +12,10 @@ import {
   graftPictures,
   kitFiles,
   kitLetter,
+  kitsForPeople,
   picturesOfKit,
   usualPlace,
+  type KitSource,
 } from "@/core/install";
 import { codeContents, kitKinds, picturePlaces, type KitKind, type PicturesIn } from "@/core/install-kinds";
 import { codePng, codeSvg, largestCode, smallestCode } from "@/core/qr";
@@ -23,7 +25,15 @@ import { dataFolder } from "@/server/configuration";
 import { folderStore } from "@/server/store/folder-store";
 import { handOver, MailTrouble } from "@/server/outgoing/hand-over";
 import { kitPictures } from "@/server/store/kit-pictures";
-import { readBytes, readDocument, readPersonFile, readText, writeFiles, writeContent } from "./files";
+import {
+  readBytes,
+  readDocument,
+  readPeopleFile,
+  readPersonFile,
+  readText,
+  writeFiles,
+  writeContent,
+} from "./files";
 import { backupCommand, restoreCommand } from "./data-commands";
 import { onlyFile, read } from "./arguments";
 import { BadInput, WrongUsage } from "./usage";
@@ -159,13 +169,41 @@ function told(out: string, files: readonly { path: string }[], picturesIn: Pictu
   ].join("\n");
 }
 
+/** A kit for each person of a list, in folders of their own; lines that cannot be read are told, and stop nothing. */
+async function kitsCommand(
+  kind: KitKind,
+  source: KitSource,
+  picturesIn: PicturesIn,
+  out: string,
+  list: string,
+): Promise<string> {
+  const { people, broken } = await readPeopleFile(list);
+  const failed = broken.map(({ line, reason }) => `${list}, line ${line}: ${reason}`);
+  let made = 0;
+  for (const kit of kitsForPeople(kind, source, people, picturesIn)) {
+    if (kit.failed !== null) {
+      failed.push(`${kit.person.name}: ${kit.failed}`);
+      continue;
+    }
+    await writeFiles(path.join(out, kit.folder), kit.files);
+    made += 1;
+  }
+  return [`${made} kits in ${out}`, ...failed].join("\n");
+}
+
 async function kitCommand(args: readonly string[]): Promise<string> {
-  const { values, positionals } = read(args, { for: { type: "string" }, ...sourceOptions });
+  const { values, positionals } = read(args, {
+    ...{ for: { type: "string" }, people: { type: "string" } },
+    ...sourceOptions,
+  });
   const file = onlyFile(positionals, "kit");
   const kind = choice<KitKind>(values.for, kitKinds, "--for");
   if (values.out === undefined) throw new WrongUsage("--out is missing: the folder for the files");
   const picturesIn = picturesAsked(values) ?? usualPlace(kind);
+  if (values.people !== undefined && values.person !== undefined)
+    throw new WrongUsage("one of --person and --people says whose details the kit has");
   const source = await readSource(file, values);
+  if (values.people !== undefined) return kitsCommand(kind, source, picturesIn, values.out, values.people);
   const files = kitFiles(kind, source, picturesIn);
   await writeFiles(values.out, files);
   return told(values.out, files, picturesIn, source);

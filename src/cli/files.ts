@@ -2,7 +2,7 @@
 import { mkdir, readFile, writeFile } from "node:fs/promises";
 import path from "node:path";
 import type { Node } from "prosemirror-model";
-import { readPerson, type Person } from "@/core/people";
+import { readList, readPerson, type Person } from "@/core/people";
 import { parseSignature, SignatureError } from "@/core/signature";
 import { BadInput } from "./usage";
 
@@ -88,4 +88,14 @@ export async function readPersonFile(file: string | undefined): Promise<Person |
     if (error instanceof RangeError) throw new BadInput(`${file}: ${error.message}`);
     throw error;
   }
+}
+
+/** The people of a list: a table as CSV, or contact cards. */
+export async function readPeopleFile(file: string) {
+  const { plan } = readList({
+    ...{ source: await readBytes(file), people: [], own: [], remembered: {} },
+    ...{ encoding: null, delimiter: null, named: null, columns: null, emptying: false, mended: {} },
+  });
+  if (plan.added.length === 0) throw new BadInput(`${file}: has nobody in it that can be read`);
+  return { people: plan.added.map(({ person }) => person), broken: plan.broken };
 }

@@ -43,7 +43,7 @@ import {
 } from "@/core/values";
 import { get, patch, post, put, remove } from "./endpoint";
 import { iconChoice, type AddedIcons, type DrawnIcon, type OwnIcon } from "./icons";
-import { installTick, newInstall, type ComparedInstall } from "./installs";
+import { installTick, kitsForAll, newInstall, type ComparedInstall, type KitsMade } from "./installs";
 import {
   heldChange,
   letterBoxes,
@@ -385,6 +385,9 @@ export const endpoints = {
   downloadKit: get("/api/signatures/:id/kits/:kind")
     .query(object({ pictures: maybe(choice(...picturePlaces)), person: maybe(id) }))
     .bytes(),
+  /** A kit for each of some people, as one zip that waits to be taken. */
+  makeKits: post("/api/signatures/:id/kits/:kind/all").body(kitsForAll).lines<KitsMade>(),
+  takeKits: get("/api/kits/:file").bytes(),
   /** Tells rehearsals that the signature was copied to be pasted. */
   tellCopied: post("/api/signatures/:id/copied").json<void>(),
   sendTest: post("/api/signatures/:id/test")

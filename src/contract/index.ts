@@ -3,7 +3,7 @@ export { heldAddresses, partAddress } from "./drawn-addresses";
 export { addressOf, type AnyEndpoint, type Endpoint, type ParamsOf, type Query } from "./endpoint";
 export { endpoints, publicBase, type CutRequest, type StartRequest } from "./endpoints";
 export type { AddedIcons, DrawnIcon, IconChoice, OwnIcon } from "./icons";
-export type { ComparedInstall, Install } from "./installs";
+export type { ComparedInstall, Install, KitsMade } from "./installs";
 export {
   letterBoxes,
   type Desk,

@@ -3,11 +3,12 @@ import {
   installForms,
   installUses,
   kitKinds,
+  picturePlaces,
   type InstallForm,
   type InstallUse,
   type KitKind,
 } from "@/core/install-kinds";
-import { choice, count, flag, object, text, words } from "@/core/values";
+import { choice, count, flag, object, optional, text, words } from "@/core/values";
 import type { KeptSighting, ToldSighting } from "./sightings";
 
 /** What somebody says of an install. */
@@ -59,3 +60,22 @@ export interface ComparedInstall extends Install {
   /** The newest first. */
   readonly sightings: readonly KeptSighting[];
 }
+
+/** Whom kits are made for: everybody, or those of a department; empty for those without one. */
+export const kitsForAll = object({
+  department: optional(text(300)),
+  pictures: choice(...picturePlaces),
+});
+
+/** How far the making of kits is, and what came of it. */
+export type KitsMade =
+  | { readonly kind: "progress"; readonly done: number; readonly all: number }
+  | {
+      readonly kind: "made";
+      /** What the zip is taken by. */
+      readonly file: string;
+      readonly bytes: number;
+      readonly made: number;
+      /** Whose could not be made, and why. */
+      readonly failed: readonly { readonly name: string; readonly reason: string }[];
+    };

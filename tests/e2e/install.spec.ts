@@ -384,3 +384,19 @@ test("what is copied as it looks keeps its boxes when it is pasted where one can
     else expect((await boxes("#area")).length).toBe((await boxes("#built")).length);
   }
 });
+
+test("kits for a department are one zip with a folder for each person, each with their own details", async ({
+  page,
+}) => {
+  await openInstall(page, "Short, for answers");
+  const everybody = page.getByRole("region", { name: "For everybody" });
+  await choose(everybody.getByRole("combobox", { name: "For whom" }), /^Cold Store \(/);
+  await everybody.getByRole("button", { name: "Make the kits" }).click();
+  await expect(everybody.getByText(/^\d+ kits made\.$/)).toBeVisible();
+  const download = page.waitForEvent("download");
+  await everybody.getByRole("link", { name: /^Download the zip/ }).click();
+  const files = unzipSync(new Uint8Array(await readFile(await (await download).path())));
+  const bram = Object.entries(files).find(([name]) => /^Bram Üzel\/.*\.html$/.test(name));
+  expect(new TextDecoder().decode(bram?.[1])).toContain("Cold Store Technician");
+  expect(Object.keys(files).some((name) => name.startsWith("Tamsin Okafor/"))).toBe(false);
+});

@@ -57,6 +57,7 @@ const bodies = {
   removeOwnField: { field: "text:Room" },
   keepPhoneForm: { style: "national", extension: true, callingCode: "" },
   peopleRows: { ids: ["nobody"] },
+  makeKits: { department: null, pictures: "hosted" },
   shelfCards: { ids: ["nobody"] },
   pictureEntries: { hashes: [hash] },
   makeCut: { kind: "at-width", source: cut, width: 50 },

@@ -113,12 +113,18 @@ function documentKit(form: Form): readonly KitFile[] {
     const found = pictures.get(path);
     return found ? `${folder}/${found.name}` : null;
   });
+  // What HTML cannot say of a document is not for rich text.
+  const shown = compile(form.document, {
+    destination: "message",
+    person: form.source.person,
+    base: form.source.base,
+  });
   const addressed = new Map(
     [...pictures].map(([path, { picture }]) => [publicAddress(path, form.source.base), picture] as const),
   );
   return [
     file(named(form, ".htm"), "text/html;charset=utf-8", fileText(placed, "document-file")),
-    file(named(form, ".rtf"), "application/rtf", richText(html(form, "message"), addressed)),
+    file(named(form, ".rtf"), "application/rtf", richText(shown, addressed)),
     plainFile(form),
     ...[...pictures.values()].map(({ name, picture }) => ({
       ...picture,

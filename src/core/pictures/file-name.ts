@@ -24,11 +24,15 @@ export function publicFileName(name: string, type: HostedType): string {
 /** The same names, each but the first of its kind numbered: `photo.jpg`, `photo-2.jpg`. */
 export function keptApart(names: readonly string[]): readonly string[] {
   const taken = new Set<string>();
+  /** Where counting goes on: of thousands of the same name none is asked for twice. */
+  const next = new Map<string, number>();
   return names.map((name) => {
     const dot = name.lastIndexOf(".");
     const [stem, extension] = dot > 0 ? [name.slice(0, dot), name.slice(dot)] : [name, ""];
     let free = name;
-    for (let number = 2; taken.has(free.toLowerCase()); number++) free = `${stem}-${number}${extension}`;
+    let number = next.get(name.toLowerCase()) ?? 2;
+    for (; taken.has(free.toLowerCase()); number++) free = `${stem}-${number}${extension}`;
+    next.set(name.toLowerCase(), number);
     taken.add(free.toLowerCase());
     return free;
   });

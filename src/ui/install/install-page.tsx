@@ -1,7 +1,7 @@
 "use client";
 
 import { useMemo, useRef, useState } from "react";
-import type { OutgoingServer } from "@/contract";
+import type { FoundPeople, OutgoingServer } from "@/contract";
 import type { Finding } from "@/core/checks";
 import { clientForKind } from "@/core/desks";
 import type { CodeContent, KitKind, PicturesIn } from "@/core/install-kinds";
@@ -19,6 +19,7 @@ import { SendTest } from "./test/send-test";
 import { HandOn } from "./hand-on";
 import { KindSteps, HowItWent } from "./kind-steps";
 import { KitDownload } from "./kit-download";
+import { KitsForAll } from "./kits-for-all";
 import { Rehearse } from "./rehearse";
 import { CopyButtons, type CompiledForms } from "./copy-buttons";
 import { installKinds } from "./kinds";
@@ -39,6 +40,8 @@ interface Props {
   readonly findings: readonly Finding[];
   readonly installs: readonly ListedInstall[];
   readonly personId: string | null;
+  /** Those of the directory, with how many are in each. */
+  readonly departments: FoundPeople["departments"];
   /** Whether anybody has a desk in the Mailroom. */
   readonly hasDesks: boolean;
   /** The mail server that tests go through; null while none is set up. */
@@ -144,6 +147,10 @@ export function InstallPage(props: Props) {
             kind={kind}
             personName={person?.name ?? null}
             personId={props.personId}
+          />
+          <KitsForAll
+            key={`all-${kind}-${pictures}`}
+            {...{ id, kind, pictures, departments: props.departments }}
           />
           <RecordInstall
             key={`record-${kind}-${form}-${mail}`}

@@ -12,7 +12,7 @@ import type { CompiledForms } from "@/ui/install/copy-buttons";
 import { InstallPage } from "@/ui/install/install-page";
 import { Station } from "@/ui/signature/station";
 import { openOrNotFound } from "../open-or-not-found";
-import { countPeople } from "@/server/people/people";
+import { findInDirectory } from "@/server/people/find-people";
 
 interface Props {
   readonly params: Promise<{ id: string }>;
@@ -27,7 +27,11 @@ export async function generateMetadata({ params }: Pick<Props, "params">) {
 export default async function SignatureInstallPage({ params, searchParams }: Props) {
   const { id } = await params;
   const asked = await searchParams;
-  const [signature, people, server] = await Promise.all([openOrNotFound(id), countPeople(), findOutgoing()]);
+  const [signature, { all, departments }, server] = await Promise.all([
+    openOrNotFound(id),
+    findInDirectory({ look: "", department: null, order: "name" }),
+    findOutgoing(),
+  ]);
   const installs = await installsOf(signature, signature.findings);
   const { person, base } = signature;
   const full = parseSignature(signature.document);
@@ -61,7 +65,8 @@ export default async function SignatureInstallPage({ params, searchParams }: Pro
         kind={kitKinds.find((kind) => kind === asked.kind) ?? "webmail"}
         form={asked.form === "short" ? "short" : "full"}
         personId={signature.personId}
-        hasDesks={people > 0}
+        hasDesks={all > 0}
+        departments={departments}
         server={server}
         codes={codeContents.filter((of) => codeOf(of, person) !== null)}
         installs={installs}
