@@ -1,9 +1,7 @@
 export { around, grown, shifted, type Box } from "./box";
 export { findPart } from "./find-part";
 export { inLines, linesOf, type DrawnWord } from "./words";
-export { longestPerson } from "./longest-person";
 export { wordWidth, type WordStyle } from "./word-width";
-export { trialPerson, type Trial } from "./trial-person";
 export {
   driftBetween,
   isStill,

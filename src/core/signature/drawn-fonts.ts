@@ -9,7 +9,7 @@ const styles = ["normal", "italic"] as const;
 type Subset = "latin" | "latin-ext" | "cyrillic" | "greek" | "hebrew";
 
 /** Which alphabets each shipped family has, beside Latin. */
-const shippedSubsets: Readonly<Record<DrawnFace, readonly Subset[]>> = {
+export const shippedSubsets: Readonly<Record<DrawnFace, readonly Subset[]>> = {
   arimo: ["latin", "latin-ext", "cyrillic", "greek", "hebrew"],
   tinos: ["latin", "latin-ext", "cyrillic", "greek", "hebrew"],
   cousine: ["latin", "latin-ext", "cyrillic", "greek", "hebrew"],
@@ -18,7 +18,7 @@ const shippedSubsets: Readonly<Record<DrawnFace, readonly Subset[]>> = {
 };
 
 /** The characters of each file, as the font packages declare them (CSS Fonts 4, unicode-range). */
-const ranges: Readonly<Record<Subset, string>> = {
+export const subsetRanges: Readonly<Record<Subset, string>> = {
   latin:
     "U+0000-00FF,U+0131,U+0152-0153,U+02BB-02BC,U+02C6,U+02DA,U+02DC,U+2000-206F,U+20AC,U+2122,U+2191,U+2193,U+2212,U+2215,U+FEFF,U+FFFD",
   "latin-ext":
@@ -50,7 +50,7 @@ export const faceRules = (family: string, face: DrawnFace, address: string): str
           (style) =>
             `@font-face{font-family:"${family}";font-style:${style};font-weight:${weight};font-display:block;` +
             `src:url("${address}/${face}-${subset}-${weight}-${style}.woff2") format("woff2");` +
-            `unicode-range:${ranges[subset]}}`,
+            `unicode-range:${subsetRanges[subset]}}`,
         ),
       ),
     )

@@ -4,7 +4,7 @@
 import { useRef, useState } from "react";
 import type { Node } from "prosemirror-model";
 import { toast } from "sonner";
-import { trialPerson, type Trial } from "@/core/layout";
+import type { Trial } from "@/core/fit";
 import type { Person } from "@/core/people";
 import { useDirectory } from "../signature/use-directory";
 
@@ -27,8 +27,9 @@ export function useTrial(document: Node): TrialPerson {
   const choose = (tried: Tried): void => {
     wanted.current = tried;
     if (tried === "own") return setState(own);
-    directory().then(
-      (people) => {
+    // The widths of all letters are loaded with it.
+    Promise.all([directory(), import("@/core/fit")]).then(
+      ([people, { trialPerson }]) => {
         if (wanted.current !== tried) return;
         const found = trialPerson(tried, document, people);
         if (found) setState({ tried, person: found.person });

@@ -4,7 +4,6 @@
 import { useCallback, useState } from "react";
 import type { EditorState } from "prosemirror-state";
 import { toast } from "sonner";
-import { longestPerson } from "@/core/layout";
 import type { Person } from "@/core/people";
 import type { Directory } from "../../signature/use-directory";
 
@@ -18,8 +17,9 @@ export function useLongestPerson(current: () => EditorState, directory: Director
   const [tried, setTried] = useState<Person | null>(null);
   const toggle = useCallback(() => {
     if (tried) return setTried(null);
-    directory().then(
-      (people) => {
+    // The widths of all letters are loaded with it.
+    Promise.all([directory(), import("@/core/fit")]).then(
+      ([people, { longestPerson }]) => {
         const found = longestPerson(current().doc, people);
         if (found) setTried(found.person);
         else toast("Nothing in this signature is longer for one person than for another.");

@@ -120,7 +120,9 @@ export function PersonChoices({ value, begins, nobody, onChoose }: Props) {
           >
             <Mark shown={value === person.id} />
             <bdi className="max-w-44 shrink-0 truncate">{person.name}</bdi>
-            <bdi className="min-w-0 truncate text-xs text-soft">{person.title || person.department}</bdi>
+            <bdi className="min-w-0 truncate text-xs text-soft">
+              {[person.title, person.department].filter(Boolean).join(", ")}
+            </bdi>
           </Command.Item>
         ))}
       </Command.List>

@@ -1,0 +1,82 @@
+import { Fragment, Slice, type Node } from "prosemirror-model";
+import { describe, expect, it } from "vitest";
+import { emptyPerson } from "../people";
+import { blankSignature, build, starterPatterns } from "../signature";
+import { lineWidths, longestPerson, trialPerson, type Trial } from "./index";
+
+const people = ["Jo Li", "Maximiliana Featherstonehaugh-Quillinan", "Ada Quill"].map((name) => ({
+  person: { ...emptyPerson, name, title: "Archivist" },
+}));
+
+describe("the person whose details are longest", () => {
+  it("is the one with the longest line of the signature", () => {
+    expect(longestPerson(starterPatterns[0]!.document, people)).toBe(people[1]);
+    const titled = [...people, { person: { ...emptyPerson, name: "Bo", title: "Head of ".repeat(8) } }];
+    expect(longestPerson(starterPatterns[0]!.document, titled)).toBe(titled[3]);
+  });
+
+  it("is nobody where a signature shows nothing of a person, and where nobody is there", () => {
+    expect(longestPerson(blankSignature(1, 2), people)).toBeNull();
+    expect(longestPerson(starterPatterns[0]!.document, [])).toBeNull();
+  });
+});
+
+describe("the person to try a signature with", () => {
+  const all = ["", "Jo Li", "Ada Quill-Featherstonehaugh", "ليلى منصور", "Zoë Ngata", "박민서", "נועם"].map(
+    (name) => ({
+      person: { ...emptyPerson, name },
+    }),
+  );
+  const tried = (trial: Trial, people = all): string | undefined =>
+    trialPerson(trial, starterPatterns[0]!.document, people)?.person.name;
+
+  it("is the first that fits", () => {
+    expect(tried("longest")).toBe("Ada Quill-Featherstonehaugh");
+    expect(tried("shortest")).toBe("נועם");
+    expect(tried("other-letters")).toBe("박민서");
+    expect(tried("right-to-left")).toBe("ليلى منصور");
+  });
+
+  it("is nobody where none does: accents are Latin letters as well", () => {
+    const latin = all.filter(({ person }) => /^[A-Z]/.test(person.name));
+    expect(tried("other-letters", latin)).toBeUndefined();
+    expect(tried("right-to-left", latin)).toBeUndefined();
+    expect(tried("shortest", [])).toBeUndefined();
+  });
+});
+
+describe("the lines of a signature", () => {
+  const ada = { ...emptyPerson, name: "Ada Quill", title: "Archivist" };
+  const signature = (...content: readonly Node[]): Node => {
+    const blank = blankSignature(1, 1);
+    let at = 0;
+    blank.descendants((node, position) => {
+      if (node.type.name === "line") at = position;
+    });
+    return blank.replace(at, at + 2, new Slice(Fragment.from(build.line(...content)), 0, 0));
+  };
+  const widths = (...content: readonly Node[]) =>
+    lineWidths(signature(...content), ada).map(({ text, width }) => [text, Math.round(width)]);
+
+  it("are as wide as their words in the signature's font, with the gaps of separators", () => {
+    const [name = 0, title = 0] = [build.field("name"), build.field("title")].map((each) =>
+      Number(widths(each)[0]?.[1]),
+    );
+    const [both] = widths(build.field("name"), build.separator("|", 6), build.field("title"));
+    expect(both?.[0]).toBe("Ada Quill | Archivist");
+    expect(Number(both?.[1])).toBeGreaterThanOrEqual(name + title + 14);
+    expect(Number(both?.[1])).toBeLessThanOrEqual(name + title + 18);
+  });
+
+  it("are parted by breaks, and a separator goes with what it stands beside", () => {
+    expect(widths(build.text("One"), build.lineBreak(), build.text("Two")).map(([text]) => text)).toEqual([
+      "One",
+      "Two",
+    ]);
+    const without = build.field("phone", { takesLine: false });
+    expect(widths(build.field("name"), build.separator("|", 6), without).map(([text]) => text)).toEqual([
+      "Ada Quill",
+    ]);
+    expect(widths(build.field("name"), build.field("phone"))).toEqual([]);
+  });
+});

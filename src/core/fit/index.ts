@@ -1,0 +1,3 @@
+export { lineWidths, type LineWidth } from "./line-widths";
+export { longestPerson } from "./longest-person";
+export { trialPerson, type Trial } from "./trial-person";
