@@ -1,4 +1,6 @@
+import { readdirSync } from "node:fs";
 import { readFile } from "node:fs/promises";
+import path from "node:path";
 import type { Page } from "@playwright/test";
 import { endpoints } from "@/contract";
 import { choose, shelfOf, startBlank, tabTo, waitUntilSaved } from "./bench";
@@ -29,6 +31,20 @@ async function typed(page: Page, look: string): Promise<readonly Record<string, 
   const { people } = (await answer.json()) as { people: { person: Record<string, string> }[] };
   return people.map(({ person }) => person).filter(({ name = "" }) => name.includes(look));
 }
+
+const demoPeople = new Set(readdirSync("demo/people").map((file) => path.basename(file, ".json")));
+
+// The directory is every test's: those who came in one are not there in the next.
+test.afterEach(async ({ page }) => {
+  const answer = await page.request.get(endpoints.typedPeople.path);
+  const { people } = (await answer.json()) as { people: { id: string }[] };
+  const come = people.filter(({ id }) => !demoPeople.has(id));
+  if (come.length === 0) return;
+  const gone = await page.request.post(endpoints.changePeople.path, {
+    data: { changes: come.map(({ id }) => ({ id, from: {}, to: null })) },
+  });
+  expect(gone.ok()).toBe(true);
+});
 
 test("a detail is changed where it stands, by mouse and by keys, and taken back", async ({ page }) => {
   const { ada, bo } = lists("Edited");
@@ -63,6 +79,38 @@ test("a detail is changed where it stands, by mouse and by keys, and taken back"
   await page.getByRole("button", { name: /^Redo/ }).click();
   await expect(cellOf(page, "Title", ada)).toHaveText("Keeper of Seeds");
   expect((await typed(page, "Edited")).map(({ title }) => title)).toEqual(["Keeper of Seeds", "Lead"]);
+});
+
+test("what was typed into a cell is kept when it is scrolled away, and each of many edits in a row", async ({
+  page,
+}) => {
+  const names = Array.from({ length: 80 }, (_unused, at) => `Row ${String(at).padStart(2, "0")} Scrolled`);
+  await add(page, ...names.map((name) => ({ name, title: "Before" })));
+  await found(page, "Scrolled");
+  await cellOf(page, "Title", names[0] ?? "").click();
+  await page.getByRole("textbox", { name: `Title of ${names[0]}` }).fill("Typed and scrolled away");
+  await page.getByRole("grid").evaluate((grid) => grid.parentElement?.scrollTo({ top: 100_000 }));
+  await expect(cellOf(page, "Title", names[79] ?? "")).toBeVisible();
+  const titleOf = async (at: number) => (await typed(page, names[at] ?? ""))[0]?.title;
+  await expect.poll(() => titleOf(0)).toBe("Typed and scrolled away");
+  // Faster than any answer comes.
+  await cellOf(page, "Title", names[79] ?? "").click();
+  for (const title of ["One", "Two", "Three"]) {
+    await page.getByRole("textbox", { name: `Title of ${names[79]}` }).fill(title);
+    await page.keyboard.press("Enter");
+    await page.keyboard.press("Enter");
+  }
+  await page.keyboard.press("Escape");
+  await page.keyboard.press("Control+z");
+  await expect.poll(() => titleOf(79)).toBe("Two");
+  await expect(cellOf(page, "Title", names[79] ?? "")).toHaveText("Two");
+  // A name is never taken away.
+  await cellOf(page, "Name", names[79] ?? "").focus();
+  await page.keyboard.press("Enter");
+  await page.getByRole("textbox", { name: `Name of ${names[79]}` }).fill("");
+  await page.keyboard.press("Enter");
+  await expect(page.getByText("A person needs a name: what was there stays.")).toBeVisible();
+  await expect(cellOf(page, "Name", names[79] ?? "")).toBeVisible();
 });
 
 test("what another window has changed meanwhile is not written over", async ({ page }) => {

@@ -54,21 +54,25 @@ const subscribe = (told: () => void): (() => void) => {
   return () => changed.removeEventListener("change", told);
 };
 
-/** Changes people as one step. Rejects with a RequestError, and nothing was changed then; resolves to the ids of who was changed. */
-export async function changeDirectory(
-  changes: readonly PersonChange[],
-  says: string,
-): Promise<readonly string[]> {
-  const { change, ids } = await ask(endpoints.changePeople, { body: { changes: [...changes] } });
-  const { past } = read();
-  keep({ past: [...past, { change, says }], future: [] });
-  return ids;
+/** What is under way ends before the next begins: it may be made from what that does. */
+let going: Promise<unknown> = Promise.resolve();
+
+function oneAfterAnother<T>(action: () => Promise<T>): Promise<T> {
+  const own = going.then(action);
+  going = own.catch(() => undefined);
+  return own;
 }
 
-type Direction = "back" | "forth";
+/** Changes people as one step. Rejects with a RequestError, and nothing was changed then; resolves to the ids of who was changed. */
+export const changeDirectory = (changes: readonly PersonChange[], says: string): Promise<readonly string[]> =>
+  oneAfterAnother(async () => {
+    const { change, ids } = await ask(endpoints.changePeople, { body: { changes: [...changes] } });
+    const { past } = read();
+    keep({ past: [...past, { change, says }], future: [] });
+    return ids;
+  });
 
-/** What is under way ends before the next begins. */
-let going: Promise<unknown> = Promise.resolve();
+type Direction = "back" | "forth";
 
 async function go(direction: Direction): Promise<boolean> {
   const { past, future } = read();
@@ -93,7 +97,7 @@ async function go(direction: Direction): Promise<boolean> {
 }
 
 function stepThrough(direction: Direction, onChanged: () => void): void {
-  going = going.then(async () => {
+  void oneAfterAnother(async () => {
     if (await go(direction)) onChanged();
   });
 }

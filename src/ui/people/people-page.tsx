@@ -91,6 +91,10 @@ export function PeoplePage({ found, look, people, ownFields, phoneForm, usual }:
 
   /** What is typed is shown at once, and what was there before comes back where it cannot be kept. */
   const edit = async (of: DirectoryPerson, field: FieldId, value: string): Promise<void> => {
+    if (field === "name" && value === "") {
+      toast.error("A person needs a name: what was there stays.");
+      return;
+    }
     const edited = { id: of.id, from: { [field]: typedValue(of.person, field) }, to: { [field]: value } };
     const after = changePerson(of.person, edited);
     if (!after) return;

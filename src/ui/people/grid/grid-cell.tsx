@@ -15,6 +15,8 @@ interface Props {
   /** What editing begins with; null while it is shown. */
   readonly editing: string | null;
   readonly onEdit: (begins: string) => void;
+  /** Is told of every letter. */
+  readonly onType: (value: string) => void;
   /** Ends editing; null where what was there stays. */
   readonly onDone: (value: string | null, leaving: Leaving) => void;
   /** Departments, for the department. */
@@ -23,11 +25,11 @@ interface Props {
 
 /** A detail of somebody: shown, and edited where it stands. */
 export function GridCell(props: Props) {
-  const { person, field, reachable, editing, onEdit, onDone, suggestions } = props;
+  const { person, field, reachable, editing, onEdit, onType, onDone, suggestions } = props;
   const value = typedValue(person, field);
   const says = `${fieldLabel(field)} of ${person.name || "a person without a name"}`;
   if (editing !== null)
-    return <CellField label={says} value={editing} suggestions={suggestions} onDone={onDone} />;
+    return <CellField label={says} value={editing} {...{ suggestions, onType, onDone }} />;
   return (
     <div
       tabIndex={reachable ? 0 : -1}
@@ -42,12 +44,12 @@ export function GridCell(props: Props) {
   );
 }
 
-interface FieldProps extends Pick<Props, "onDone" | "suggestions"> {
+interface FieldProps extends Pick<Props, "onType" | "onDone" | "suggestions"> {
   readonly label: string;
   readonly value: string;
 }
 
-function CellField({ label, value, suggestions, onDone }: FieldProps) {
+function CellField({ label, value, suggestions, onType, onDone }: FieldProps) {
   const input = useRef<HTMLInputElement>(null);
   const [typed, setTyped] = useState(value);
   const done = useRef(false);
@@ -65,7 +67,10 @@ function CellField({ label, value, suggestions, onDone }: FieldProps) {
       maxLength={longestField}
       list={suggestions}
       autoComplete="off"
-      onChange={(event) => setTyped(event.target.value)}
+      onChange={(event) => {
+        setTyped(event.target.value);
+        onType(event.target.value);
+      }}
       onBlur={() => end(typed, "stay")}
       onKeyDown={(event) => {
         // Keys that belong to a field do not walk the table.

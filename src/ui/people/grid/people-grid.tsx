@@ -54,6 +54,7 @@ export function PeopleGrid(props: Props) {
   const { ids, find, onShown, fields, shown, order, onOrder, onEdit, departments, ...actions } = props;
   const scroller = useRef<HTMLDivElement>(null);
   const [editing, setEditing] = useState<{ id: string; field: FieldId; begins: string } | null>(null);
+  const typed = useRef("");
 
   const columns = useMemo(
     () =>
@@ -96,7 +97,9 @@ export function PeopleGrid(props: Props) {
     const field = visible[column];
     const of = id === undefined ? null : find(id);
     if (!of || field === undefined) return false;
-    setEditing({ id: of.id, field, begins: begins ?? typedValue(of.person, field) });
+    const first = begins ?? typedValue(of.person, field);
+    typed.current = first;
+    setEditing({ id: of.id, field, begins: first });
     return true;
   };
   const walk = useGridWalk({
@@ -126,6 +129,15 @@ export function PeopleGrid(props: Props) {
     // A click elsewhere has taken the focus already.
     else if (value === null) walk.go(at);
   };
+
+  // A field that is scrolled out of the page goes without being left: what was typed there is taken all the same.
+  useEffect(() => {
+    if (!editing || drawn.some(({ index }) => ids[index] === editing.id)) return;
+    const of = find(editing.id);
+    setEditing(null);
+    if (of && typed.current.trim() !== typedValue(of.person, editing.field))
+      onEdit(of, editing.field, typed.current.trim());
+  }, [editing, drawn, find, onEdit, ids]);
 
   const above = drawn[0]?.start ?? 0;
   const below = virtualizer.getTotalSize() - (drawn.at(-1)?.end ?? 0);
@@ -212,6 +224,7 @@ export function PeopleGrid(props: Props) {
                           reachable={walk.at.row === index && walk.at.column === column}
                           editing={editing?.id === id && editing.field === field ? editing.begins : null}
                           onEdit={() => begin(place)}
+                          onType={(value) => (typed.current = value)}
                           onDone={(value, leaving) => done(of, field, place, value, leaving)}
                           suggestions={field === "department" ? departments : undefined}
                         />
