@@ -92,6 +92,43 @@ describe("kit", () => {
   });
 });
 
+describe("fit", () => {
+  const list = async (): Promise<string> => {
+    const at = file("fit.csv");
+    await writeFile(
+      at,
+      "Name,Title,Department,Phone,Mail\nAda Quill,Archivist,Collections,+44 1632 960100,ada@harrowfen.example\n" +
+        "Max Holm,Deputy Head of Long-Term Cold Storage and of Provenance,Cold Store,,max@harrowfen.example\nBroken\n",
+    );
+    return at;
+  };
+
+  it("says who does not fit and why, worst first, and what cannot be read", async () => {
+    const people = await list();
+    const told = await run(["fit", "demo/signatures/full.json", "--people", people]);
+    expect(await run(["fit", "demo/signatures/press-desk.json", "--people", people])).toContain(
+      "Max Holm: has no mobile",
+    );
+    expect(told.split("\n")).toEqual([
+      "1 of 2 fit",
+      expect.stringMatching(/^Max Holm: “Deputy Head of Long-Term .*” takes 2 lines: \d+\.\d px in 289 px$/),
+      `${people}, line 4: It has 1 cell, and the table has 5 columns.`,
+    ]);
+  });
+
+  it("gives everything as JSON", async () => {
+    const told = JSON.parse(
+      await run(["fit", "demo/signatures/full.json", "--people", await list(), "--json"]),
+    ) as { people: { name: string; tight: unknown[] }[]; unread: unknown[] };
+    expect(told.people.map(({ name, tight }) => [name, tight.length])).toEqual([
+      ["Max Holm", 1],
+      ["Ada Quill", 0],
+    ]);
+    expect(told.unread).toHaveLength(1);
+    await expect(run(["fit", "demo/signatures/full.json"])).rejects.toThrow("--people is missing");
+  });
+});
+
 describe("backup and restore", () => {
   it("make one archive of a data folder, and another folder from it", async () => {
     (await openDatabase(databaseIn(file("data")))).$client.close();

@@ -4,6 +4,7 @@ import { complaintsOf, mailAddress, outgoingServer } from "@/contract";
 import { checkSignature } from "@/core/checks";
 import { received, standInIds, type StandInId } from "@/core/clients";
 import { compile, destinationIds } from "@/core/compile";
+import { fitOf, type Fit, type TightLine } from "@/core/fit";
 import { GraftError, onlyPlace, readHost } from "@/core/graft";
 import { groupNotes, importHtml, ImportFileError, readImportFile, withUnsaid } from "@/core/importing";
 import {
@@ -18,6 +19,7 @@ import {
   type KitSource,
 } from "@/core/install";
 import { codeContents, kitKinds, picturePlaces, type KitKind, type PicturesIn } from "@/core/install-kinds";
+import { fieldLabel } from "@/core/people";
 import { codePng, codeSvg, largestCode, smallestCode } from "@/core/qr";
 import { hasShortForm, shortForm, type DestinationId } from "@/core/signature";
 import { object } from "@/core/values";
@@ -209,6 +211,45 @@ async function kitCommand(args: readonly string[]): Promise<string> {
   return told(values.out, files, picturesIn, source);
 }
 
+/** Whose details do not fit, worst first: those whose lines wrap or stick out, and then those who lack what it shows. */
+async function fitCommand(args: readonly string[]): Promise<string> {
+  const { values, positionals } = read(args, {
+    people: { type: "string" },
+    json: { type: "boolean", default: false },
+  });
+  const file = onlyFile(positionals, "fit");
+  if (values.people === undefined) throw new WrongUsage("--people is missing: the list of people");
+  const document = await readDocument(file);
+  const { people, broken } = await readPeopleFile(values.people);
+  const fits = people
+    .map((person) => ({ name: person.name, ...fitOf(document, person) }))
+    .sort((one, other) => strain(other) - strain(one));
+  if (values.json) return JSON.stringify({ people: fits, unread: broken }, null, 2);
+  const tight = fits.filter((fit) => fit.tight.length > 0);
+  return [
+    `${people.length - tight.length} of ${people.length} fit`,
+    ...tight.flatMap(({ name, tight: lines }) => lines.map((line) => `${name}: ${tightSays(line)}`)),
+    ...fits.flatMap(({ name, empty }) =>
+      empty.map(({ field }) => `${name}: has no ${fieldLabel(field).toLowerCase()}`),
+    ),
+    ...fits
+      .filter(({ missing }) => missing.length > 0)
+      .map(({ name, missing }) => `${name}: no face that ships has ${missing.slice(0, 12).join(" ")}`),
+    ...broken.map(({ line, reason }) => `${values.people}, line ${line}: ${reason}`),
+  ].join("\n");
+}
+
+/** How much of a layout somebody's details take that is not there: what sticks out, and then how many lines more; px. */
+const strain = ({ tight }: Fit): number =>
+  tight.reduce((sum, { over, width, room }) => sum + over * 10 + Math.max(0, width - room), 0);
+
+const tightSays = ({ text, width, room, lines, over }: TightLine): string =>
+  `“${text}” ${
+    over > 0
+      ? `has a word that is ${over.toFixed(1)} px too wide for`
+      : `takes ${lines} lines: ${width.toFixed(1)} px in`
+  } ${room} px`;
+
 async function graftCommand(args: readonly string[]): Promise<string> {
   const { values, positionals } = read(args, {
     into: { type: "string" },
@@ -314,6 +355,7 @@ const commands: Readonly<Record<string, (args: readonly string[]) => Promise<str
   check: checkCommand,
   import: importCommand,
   kit: kitCommand,
+  fit: fitCommand,
   graft: graftCommand,
   send: sendCommand,
   code: codeCommand,

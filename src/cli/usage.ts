@@ -17,6 +17,7 @@ export const usage = `still-line COMMAND
        [--base URL] [--data DIR]
        (the password is read from STILL_LINE_SMTP_PASSWORD)
   code PERSON.json --of card|page --out FILE.png|FILE.svg [--size PX]
+  fit FILE.json --people LIST.csv [--json]
   check FILE.json [--person FILE.json] [--base URL]
   backup FILE [--data DIR]
   restore FILE [--data DIR]`;

@@ -1,8 +1,10 @@
-import { Fragment, Slice, type Node } from "prosemirror-model";
+import type { Node } from "prosemirror-model";
 import { describe, expect, it } from "vitest";
 import { emptyPerson } from "../people";
 import { blankSignature, build, starterPatterns } from "../signature";
-import { lineWidths, longestPerson, trialPerson, type Trial } from "./index";
+import { longestPerson, trialPerson, type Trial } from "./index";
+import { lineWidths } from "./line-widths";
+import { lineOf } from "./line.fixture";
 
 const people = ["Jo Li", "Maximiliana Featherstonehaugh-Quillinan", "Ada Quill"].map((name) => ({
   person: { ...emptyPerson, name, title: "Archivist" },
@@ -47,16 +49,8 @@ describe("the person to try a signature with", () => {
 
 describe("the lines of a signature", () => {
   const ada = { ...emptyPerson, name: "Ada Quill", title: "Archivist" };
-  const signature = (...content: readonly Node[]): Node => {
-    const blank = blankSignature(1, 1);
-    let at = 0;
-    blank.descendants((node, position) => {
-      if (node.type.name === "line") at = position;
-    });
-    return blank.replace(at, at + 2, new Slice(Fragment.from(build.line(...content)), 0, 0));
-  };
   const widths = (...content: readonly Node[]) =>
-    lineWidths(signature(...content), ada).map(({ text, width }) => [text, Math.round(width)]);
+    lineWidths(lineOf(...content), ada).map(({ text, width }) => [text, Math.round(width)]);
 
   it("are as wide as their words in the signature's font, with the gaps of separators", () => {
     const [name = 0, title = 0] = [build.field("name"), build.field("title")].map((each) =>

@@ -1,0 +1,106 @@
+/**
+ * Whether somebody's details fit a signature: which lines wrap in the cells that they stand in, which words stick out, which fields say
+ * nothing, and which letters no face has. Only what is the person's own counts: what is the same for everybody was seen when it was
+ * built. px.
+ */
+import type { Node } from "prosemirror-model";
+import { missingLetters } from "../measure";
+import type { FieldId, Person } from "../people";
+import { fieldText, innerWidth, outerTable, personField, tableMap, webSafeFont } from "../signature";
+import { breakLine } from "./break-line";
+import { drawnLines, widthOf, wordsOfLine, type DrawnLine } from "./drawn-lines";
+
+export interface TightLine {
+  /** Where its line or button begins in the document. */
+  readonly position: number;
+  readonly text: string;
+  readonly width: number;
+  readonly room: number;
+  readonly lines: number;
+  /** By how much its widest word sticks out of the cell, or widens it; 0 where none does. */
+  readonly over: number;
+}
+
+export interface EmptyField {
+  readonly position: number;
+  readonly field: FieldId;
+  /** Whether its whole line goes with it. */
+  readonly takesLine: boolean;
+}
+
+export interface Fit {
+  /** Every line that is the person's own, as it is said. */
+  readonly personal: readonly string[];
+  /** Those that take more than one line, or stick out. */
+  readonly tight: readonly TightLine[];
+  /** Fields that say nothing, and have nothing in their place. */
+  readonly empty: readonly EmptyField[];
+  /** Letters that the face of their line does not have, and the machine draws with another. */
+  readonly missing: readonly string[];
+}
+
+/** The room of each block, by where it begins; worked out once for a document, whoever it is drawn for. */
+const rooms = new WeakMap<Node, ReadonlyMap<number, number>>();
+
+function measureRooms(table: Node, start: number, into: Map<number, number>): void {
+  const map = tableMap(table);
+  for (const place of map.places) {
+    const room = innerWidth(map, place);
+    place.node.forEach((block, offset) => {
+      const position = start + place.offset + 1 + offset;
+      if (block.type.name === "table") measureRooms(block, position + 1, into);
+      else into.set(position, room);
+    });
+  }
+}
+
+function roomsIn(document: Node): ReadonlyMap<number, number> {
+  const known = rooms.get(document);
+  if (known) return known;
+  const found = new Map<number, number>();
+  measureRooms(outerTable(document), 1, found);
+  rooms.set(document, found);
+  return found;
+}
+
+function missingIn({ pieces }: DrawnLine): readonly string[] {
+  return pieces.flatMap(({ text, run }) => {
+    if (!run) return [];
+    const { font, bold, italic } = run.look;
+    const face = webSafeFont(font)?.drawnWith;
+    return face ? missingLetters(text, { face, bold, italic }) : [];
+  });
+}
+
+function emptyIn(document: Node, person: Person): readonly EmptyField[] {
+  const found: EmptyField[] = [];
+  document.descendants((node, position) => {
+    if (!personField.is(node) || fieldText(node, person) !== "") return;
+    const { field, takesLine } = personField.of(node);
+    found.push({ position, field, takesLine });
+  });
+  return found;
+}
+
+/** What a line with room for all of it is not listed for. */
+export function fitOf(document: Node, person: Person): Fit {
+  const room = roomsIn(document);
+  const personal = drawnLines(document, person).filter((line) => line.personal);
+  return {
+    personal: personal.map((line) => wordsOfLine(line).trim()),
+    tight: personal.flatMap((line): TightLine[] => {
+      const own = room.get(line.position);
+      if (own === undefined) return [];
+      const broken = breakLine(line, own);
+      if (broken.lines === 1 && broken.over === 0) return [];
+      return [
+        {
+          ...{ position: line.position, text: wordsOfLine(line), width: widthOf(line), room: own },
+          ...broken,
+        },
+      ];
+    }),
+    empty: emptyIn(document, person),
+    missing: [...new Set(personal.flatMap(missingIn))],
+  };
+}
