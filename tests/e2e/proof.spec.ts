@@ -1,4 +1,5 @@
 /** The wall of proofs: what each stand-in shows, how still it is, and what is said of it, checked against the frames. */
+import AxeBuilder from "@axe-core/playwright";
 import type { Page } from "@playwright/test";
 import { cell, choose, openCopy, shelfOf } from "./bench";
 import { expect, test } from "./test";
@@ -374,4 +375,35 @@ test("the wall is tried without the fonts and on finer displays, and says so whe
   await expect(heading).toHaveText(/^Still in \d+ of 28 at 125 %$/);
   // Only what scales text and not attributes differs.
   await expect(card.locator("[data-still=true]")).toBeVisible();
+});
+
+test("everybody's details are tried, and who does not fit is opened on the Bench where the line stands", async ({
+  page,
+}) => {
+  await openCopy(page, "Full");
+  await page.goto(`${new URL(page.url()).pathname}/proof`);
+  await page.getByRole("button", { name: "Everybody" }).click();
+  await expect(page.getByText(/^\d+ of \d+ fit$/)).toBeVisible();
+  await expect(page.getByRole("img", { name: /^How much of its room/ })).toBeVisible();
+  const wraps = page.getByRole("region", { name: "Whose lines wrap or stick out" });
+  await expect(wraps.getByRole("listitem").first()).toContainText("Maximiliana Oyelaran-Featherstonehaugh");
+  await expect(wraps).toContainText("2 lines: 317.4 px in 289 px");
+  const { violations } = await new AxeBuilder({ page }).exclude("iframe").analyze();
+  expect(violations.map(({ id: rule, nodes }) => `${rule}: ${nodes[0]?.html}`)).toEqual([]);
+  await wraps.getByRole("button", { name: /^Deputy Head of Long-Term/ }).click();
+  await expect(page.getByRole("combobox", { name: "drawn for" })).toHaveText(
+    "Maximiliana Oyelaran-Featherstonehaugh",
+  );
+  await expect(page.getByText(/^line \d+$/).first()).toBeVisible();
+  // It really takes two lines there.
+  const title = page.locator(".signature-editor").getByText("Deputy Head of Long-Term").first();
+  await expect
+    .poll(() =>
+      title.evaluate((element) => {
+        const range = document.createRange();
+        range.selectNodeContents(element);
+        return new Set([...range.getClientRects()].map(({ top }) => Math.round(top))).size;
+      }),
+    )
+    .toBe(2);
 });

@@ -7,6 +7,7 @@ import type { Node } from "prosemirror-model";
 import { missingLetters } from "../measure";
 import type { FieldId, Person } from "../people";
 import { fieldText, innerWidth, outerTable, personField, tableMap, webSafeFont } from "../signature";
+import { largest } from "../values";
 import { breakLine } from "./break-line";
 import { drawnLines, widthOf, wordsOfLine, type DrawnLine } from "./drawn-lines";
 
@@ -31,6 +32,8 @@ export interface EmptyField {
 export interface Fit {
   /** Every line that is the person's own, as it is said. */
   readonly personal: readonly string[];
+  /** How much of its room the fullest of them takes: over 1 where it wraps or sticks out. */
+  readonly fullest: number;
   /** Those that take more than one line, or stick out. */
   readonly tight: readonly TightLine[];
   /** Fields that say nothing, and have nothing in their place. */
@@ -88,6 +91,10 @@ export function fitOf(document: Node, person: Person): Fit {
   const personal = drawnLines(document, person).filter((line) => line.personal);
   return {
     personal: personal.map((line) => wordsOfLine(line).trim()),
+    fullest: largest(
+      personal.map((line) => widthOf(line) / (room.get(line.position) ?? Infinity)),
+      0,
+    ),
     tight: personal.flatMap((line): TightLine[] => {
       const own = room.get(line.position);
       if (own === undefined) return [];

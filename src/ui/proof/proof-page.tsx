@@ -20,12 +20,13 @@ import { useTrial } from "./use-trial";
 import { useKeptStillness } from "../signature/stillness/use-kept-stillness";
 
 const readingView = lazily(() => import("../signature/reading-view").then(({ ReadingView }) => ReadingView));
-const rooms = [readingView];
+const fitRoom = lazily(() => import("./fit/fit-room").then(({ FitRoom }) => FitRoom));
+const rooms = [readingView, fitRoom];
 
 export function ProofPage(props: OpenedStation) {
   const { signature, person, base } = props;
   const edited = useSignature(signature, plainState);
-  const [reading, setReading] = useState(false);
+  const [room, setRoom] = useState<"wall" | "reading" | "everybody">("wall");
   useAhead(rooms);
   const document = edited.state.doc;
   const { findings, busy, mend, setAside, colors, known } = useStationFindings(edited, props);
@@ -49,18 +50,23 @@ export function ProofPage(props: OpenedStation) {
       findings={findings}
       measured={still.measured}
     >
-      {reading ? (
+      {room !== "wall" ? (
         <>
           <div className="flex items-baseline gap-4 pb-4">
-            <h1 className="font-serif text-2xl">Without looking</h1>
-            <Button onClick={() => setReading(false)}>Back to the wall</Button>
+            <h1 className="font-serif text-2xl">{room === "reading" ? "Without looking" : "Everybody"}</h1>
+            <Button onClick={() => setRoom("wall")}>Back to the wall</Button>
           </div>
-          <readingView.Component document={document} person={shown} base={base} />
+          {room === "reading" ? (
+            <readingView.Component document={document} person={shown} base={base} />
+          ) : (
+            <fitRoom.Component signatureId={signature.id} document={document} />
+          )}
         </>
       ) : (
         <ProofWall
           name={signature.name}
-          onReading={() => setReading(true)}
+          onReading={() => setRoom("reading")}
+          onEverybody={() => setRoom("everybody")}
           person={person?.name ?? ""}
           html={html}
           shortHtml={shortHtml}

@@ -56,6 +56,8 @@ interface Props {
   readonly colors: KnownColors | null;
   /** Shows how it reads for those who do not look. */
   readonly onReading: () => void;
+  /** Shows whether everybody's details fit. */
+  readonly onEverybody: () => void;
   /** Where a part of a proof stands on the Bench. */
   readonly onBench: (parts: readonly PartDrift[], id: number) => string | null;
   /** Whose details are tried. */
@@ -80,6 +82,7 @@ export function ProofWall(props: Props) {
     learn,
     onBench,
     onReading,
+    onEverybody,
     busy,
     onMeasured,
     trial,
@@ -193,9 +196,18 @@ export function ProofWall(props: Props) {
             Stand-ins are simulations, built from published facts about kinds of mail client. They are not the
             clients themselves.
           </span>
-          <button type="button" onClick={onReading} className="whitespace-nowrap underline hover:text-pine">
-            Without looking
-          </button>
+          <span className="flex shrink-0 gap-4">
+            <button
+              type="button"
+              onClick={onEverybody}
+              className="whitespace-nowrap underline hover:text-pine"
+            >
+              Everybody
+            </button>
+            <button type="button" onClick={onReading} className="whitespace-nowrap underline hover:text-pine">
+              Without looking
+            </button>
+          </span>
         </p>
         <div className="grid grid-cols-2 gap-x-5 gap-y-6 min-[1100px]:grid-cols-3">
           {proofs.map((proof, index) => (
