@@ -111,7 +111,7 @@ describe("fit", () => {
     );
     expect(told.split("\n")).toEqual([
       "1 of 2 fit",
-      expect.stringMatching(/^Max Holm: “Deputy Head of Long-Term .*” takes 2 lines: \d+\.\d px in 289 px$/),
+      expect.stringMatching(/^Max Holm: “Deputy Head of Long-Term .*”, 2 lines: \d+\.\d px in 289 px$/),
       `${people}, line 4: It has 1 cell, and the table has 5 columns.`,
     ]);
   });

@@ -4,7 +4,7 @@ import { complaintsOf, mailAddress, outgoingServer } from "@/contract";
 import { checkSignature } from "@/core/checks";
 import { received, standInIds, type StandInId } from "@/core/clients";
 import { compile, destinationIds } from "@/core/compile";
-import { fitOf, type Fit, type TightLine } from "@/core/fit";
+import { fitOf, strainOf, tightSays } from "@/core/fit";
 import { GraftError, onlyPlace, readHost } from "@/core/graft";
 import { groupNotes, importHtml, ImportFileError, readImportFile, withUnsaid } from "@/core/importing";
 import {
@@ -223,12 +223,14 @@ async function fitCommand(args: readonly string[]): Promise<string> {
   const { people, broken } = await readPeopleFile(values.people);
   const fits = people
     .map((person) => ({ name: person.name, ...fitOf(document, person) }))
-    .sort((one, other) => strain(other) - strain(one));
+    .sort((one, other) => strainOf(other) - strainOf(one));
   if (values.json) return JSON.stringify({ people: fits, unread: broken }, null, 2);
   const tight = fits.filter((fit) => fit.tight.length > 0);
   return [
     `${people.length - tight.length} of ${people.length} fit`,
-    ...tight.flatMap(({ name, tight: lines }) => lines.map((line) => `${name}: ${tightSays(line)}`)),
+    ...tight.flatMap(({ name, tight: lines }) =>
+      lines.map((line) => `${name}: “${line.text}”, ${tightSays(line)}`),
+    ),
     ...fits.flatMap(({ name, empty }) =>
       empty.map(({ field }) => `${name}: has no ${fieldLabel(field).toLowerCase()}`),
     ),
@@ -238,17 +240,6 @@ async function fitCommand(args: readonly string[]): Promise<string> {
     ...broken.map(({ line, reason }) => `${values.people}, line ${line}: ${reason}`),
   ].join("\n");
 }
-
-/** How much of a layout somebody's details take that is not there: what sticks out, and then how many lines more; px. */
-const strain = ({ tight }: Fit): number =>
-  tight.reduce((sum, { over, width, room }) => sum + over * 10 + Math.max(0, width - room), 0);
-
-const tightSays = ({ text, width, room, lines, over }: TightLine): string =>
-  `“${text}” ${
-    over > 0
-      ? `has a word that is ${over.toFixed(1)} px too wide for`
-      : `takes ${lines} lines: ${width.toFixed(1)} px in`
-  } ${room} px`;
 
 async function graftCommand(args: readonly string[]): Promise<string> {
   const { values, positionals } = read(args, {

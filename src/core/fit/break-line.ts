@@ -1,6 +1,6 @@
 /** A line broken into as many as the room takes, word by word, as browsers do (CSS Text 3, section 5); px. */
 import { breaksBetween } from "./breaks-between";
-import type { DrawnLine } from "./drawn-lines";
+import type { DrawnLine, LinePiece } from "./drawn-lines";
 
 export interface BrokenInto {
   /** How many lines it takes. */
@@ -19,26 +19,38 @@ interface Unbroken {
   readonly end: number;
 }
 
+/** A place in a line: so many UTF-16 units into a piece that begins at `from`. */
+interface Spot {
+  readonly from: number;
+  readonly piece: LinePiece;
+  readonly length: number;
+}
+
+const at = ({ from, piece, length }: Spot): number => from + piece.upTo(length);
+
+/** Widths are measured where something ends, and not at every letter: that would grow with the square of the line. */
 function unbrokenIn({ pieces }: DrawnLine): readonly Unbroken[] {
   const found: Unbroken[] = [];
-  let [start, end, at] = [0, 0, 0];
+  let from = 0;
+  let start: Spot | null = null;
+  let end: Spot | null = null;
   let before = "";
-  for (const { text, upTo } of pieces) {
+  const close = (): void => {
+    if (start && end) found.push({ start: at(start), end: at(end) });
+    [start, end] = [null, null];
+  };
+  for (const piece of pieces) {
     let length = 0;
-    for (const letter of text) {
-      if (before !== "" && breaksBetween(before, letter)) {
-        const here = at + upTo(length);
-        if (end > start) found.push({ start, end });
-        start = here;
-        end = here;
-      }
+    for (const letter of piece.text) {
+      if (before !== "" && breaksBetween(before, letter)) close();
+      start ??= { from, piece, length };
       length += letter.length;
-      if (!/^[ \t\u200b]$/.test(letter)) end = at + upTo(length);
+      if (!/^[ \t\u200b]$/.test(letter)) end = { from, piece, length };
       before = letter;
     }
-    at += upTo(text.length);
+    from += piece.upTo(piece.text.length);
   }
-  if (end > start) found.push({ start, end });
+  close();
   return found;
 }
 

@@ -6,7 +6,7 @@ import { useState } from "react";
 import type { Node } from "prosemirror-model";
 import { toast } from "sonner";
 import { endpoints } from "@/contract";
-import type { TightLine } from "@/core/fit";
+import { strainOf, tightSays } from "@/core/fit";
 import { fieldLabel } from "@/core/people";
 import type { PersonFit } from "@/workers/fit.worker";
 import { ask } from "../../parts/asking/ask";
@@ -22,14 +22,6 @@ interface Props {
 
 /** How many people are listed at first, and more each time. */
 const some = 40;
-
-const strainOf = ({ tight, fullest }: PersonFit): number =>
-  tight.reduce((sum, { over }) => sum + over, 0) + tight.length * 10 + fullest;
-
-export const tightSays = ({ width, room, lines, over }: TightLine): string =>
-  over > 0
-    ? `a word is ${over.toFixed(1)} px too wide for ${Math.round(room)} px`
-    : `${lines} lines: ${width.toFixed(1)} px in ${Math.round(room)} px`;
 
 /** Whether everybody's details fit: who wraps, whose fields say nothing, and whose letters no face has. */
 export function FitRoom({ signatureId, document }: Props) {
