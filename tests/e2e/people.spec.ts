@@ -148,8 +148,13 @@ test("somebody is added, duplicated, taken out and taken back", async ({ page })
   await page.getByRole("button", { name: `More for ${ada} (copy)` }).click();
   await page.getByRole("menuitem", { name: "Take out of the directory" }).click();
   await expect(cellOf(page, "Title", `${ada} \\(copy\\)`)).toBeHidden();
+  // What is taken back is what the message speaks of, whatever was done since.
+  await cellOf(page, "Title", ada).click();
+  await page.getByRole("textbox", { name: `Title of ${ada}` }).fill("Keeper");
+  await page.keyboard.press("Enter");
   await page.getByRole("button", { name: "Take it back" }).click();
   await expect(cellOf(page, "Title", `${ada} \\(copy\\)`)).toBeVisible();
+  await expect(cellOf(page, "Title", ada)).toHaveText("Keeper");
   expect(await typed(page, "Added")).toHaveLength(2);
 });
 

@@ -3,6 +3,7 @@ import type { DirectoryPerson, FoundPeople, PeopleLook, PersonChoice } from "@/c
 import { fieldId, fieldsOf, typedValue, type FieldId, type Person } from "@/core/people";
 import { closenessOf, holdsPlain, plain } from "../shelf/words";
 import { directory } from "./directory";
+import { countPeople } from "./people";
 
 /** All that is written of a person, as it is looked through; directories do not change, so it is made once. */
 const searched = new WeakMap<Person, string>();
@@ -53,18 +54,24 @@ export async function lookForPeople({
   return inOrder(found, order);
 }
 
-export async function findInDirectory(wanted: PeopleLook): Promise<FoundPeople> {
-  const [{ typed }, found] = await Promise.all([directory(), lookForPeople(wanted)]);
+/** The departments that there are, with how many people are in each; the empty one is of those who have none. */
+export async function listDepartments(): Promise<FoundPeople["departments"]> {
+  const { typed } = await directory();
   const departments = new Map<string, number>();
   for (const each of typed)
     departments.set(departmentOf(each), (departments.get(departmentOf(each)) ?? 0) + 1);
-  return {
-    ids: found.map(({ id }) => id),
-    all: typed.length,
-    departments: [...departments]
-      .map(([name, people]) => ({ name, people }))
-      .sort((one, other) => collator.compare(one.name, other.name)),
-  };
+  return [...departments]
+    .map(([name, people]) => ({ name, people }))
+    .sort((one, other) => collator.compare(one.name, other.name));
+}
+
+export async function findInDirectory(wanted: PeopleLook): Promise<FoundPeople> {
+  const [all, found, departments] = await Promise.all([
+    countPeople(),
+    lookForPeople(wanted),
+    listDepartments(),
+  ]);
+  return { ids: found.map(({ id }) => id), all, departments };
 }
 
 /** Those of some people who are in the directory, as they were typed, in the order that they are named in. */

@@ -42,8 +42,6 @@ interface Props {
   readonly personId: string | null;
   /** Those of the directory, with how many are in each. */
   readonly departments: FoundPeople["departments"];
-  /** Whether anybody has a desk in the Mailroom. */
-  readonly hasDesks: boolean;
   /** The mail server that tests go through; null while none is set up. */
   readonly server: OutgoingServer | null;
   /** What there is a code to scan of. */
@@ -59,8 +57,20 @@ const kindNames = Object.fromEntries(
 
 /** The ways out: steps and a kit for each kind of client. */
 export function InstallPage(props: Props) {
-  const { id, name, revision, document, person, full, short, base, carried, findings, installs, hasDesks } =
-    props;
+  const {
+    id,
+    name,
+    revision,
+    document,
+    person,
+    full,
+    short,
+    base,
+    carried,
+    findings,
+    installs,
+    departments,
+  } = props;
   const [form, setForm] = useState<Form>(short ? props.form : "full");
   const [kind, setKind] = useState<KitKind>(props.kind);
   const client = clientForKind(kind);
@@ -132,7 +142,7 @@ export function InstallPage(props: Props) {
               server={props.server}
             />
           )}
-          {client && hasDesks && (
+          {client && departments.length > 0 && (
             <Rehearse
               key={`rehearse-${props.personId}`}
               signatureId={id}
@@ -148,10 +158,7 @@ export function InstallPage(props: Props) {
             personName={person?.name ?? null}
             personId={props.personId}
           />
-          <KitsForAll
-            key={`all-${kind}-${pictures}`}
-            {...{ id, kind, pictures, departments: props.departments }}
-          />
+          <KitsForAll key={`all-${kind}-${pictures}`} {...{ id, kind, pictures, departments }} />
           <RecordInstall
             key={`record-${kind}-${form}-${mail}`}
             id={id}

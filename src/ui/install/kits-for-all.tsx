@@ -9,6 +9,7 @@ import { Button, buttonClass } from "../parts/button";
 import { ChoiceField } from "../parts/fields/choice-field";
 import { FormProblem } from "../parts/form-problem";
 import { formatBytes, formatCount } from "../parts/format";
+import { chosenDepartment, departmentChoices, everyDepartment } from "../parts/people/department-choices";
 
 interface Props {
   readonly id: string;
@@ -17,13 +18,9 @@ interface Props {
   readonly departments: FoundPeople["departments"];
 }
 
-/** Everybody, among the departments: none begins with a space. */
-const everybody = " everybody";
-const nowhere = " none";
-
 /** A kit for each person of the directory, in one zip with a folder for each. */
 export function KitsForAll({ id, kind, pictures, departments }: Props) {
-  const [whom, setWhom] = useState(everybody);
+  const [whom, setWhom] = useState(everyDepartment);
   const [told, setTold] = useState<KitsMade | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
   const running = useRef<AbortController | null>(null);
@@ -38,10 +35,9 @@ export function KitsForAll({ id, kind, pictures, departments }: Props) {
     setTold({ kind: "progress", done: 0, all });
     let made = false;
     try {
-      const department = whom === everybody ? null : whom === nowhere ? "" : whom;
       await follow(
         endpoints.makeKits,
-        { params: { id, kind }, body: { department, pictures }, signal: own.signal },
+        { params: { id, kind }, body: { department: chosenDepartment(whom), pictures }, signal: own.signal },
         (next) => {
           made = next.kind === "made";
           setTold(next);
@@ -80,15 +76,7 @@ export function KitsForAll({ id, kind, pictures, departments }: Props) {
           <ChoiceField<string>
             label="For whom"
             value={whom}
-            choices={{
-              [everybody]: `everybody (${all.toLocaleString("en")})`,
-              ...Object.fromEntries(
-                departments.map(({ name, people }) => [
-                  name || nowhere,
-                  `${name || "without a department"} (${people.toLocaleString("en")})`,
-                ]),
-              ),
-            }}
+            choices={departmentChoices(departments, `everybody (${all.toLocaleString("en")})`)}
             onChange={(next) => {
               setWhom(next);
               setTold(null);

@@ -63,28 +63,34 @@ function oneAfterAnother<T>(action: () => Promise<T>): Promise<T> {
   return own;
 }
 
-/** Changes people as one step. Rejects with a RequestError, and nothing was changed then; resolves to the ids of who was changed. */
-export const changeDirectory = (changes: readonly PersonChange[], says: string): Promise<readonly string[]> =>
+export interface DirectoryChanged {
+  /** What takes it back is known by. */
+  readonly change: string;
+  readonly ids: readonly string[];
+}
+
+/** Changes people as one step. Rejects with a RequestError, and nothing was changed then. */
+export const changeDirectory = (changes: readonly PersonChange[], says: string): Promise<DirectoryChanged> =>
   oneAfterAnother(async () => {
-    const { change, ids } = await ask(endpoints.changePeople, { body: { changes: [...changes] } });
-    const { past } = read();
-    keep({ past: [...past, { change, says }], future: [] });
-    return ids;
+    const done = await ask(endpoints.changePeople, { body: { changes: [...changes] } });
+    keep({ past: [...read().past, { change: done.change, says }], future: [] });
+    return done;
   });
 
 type Direction = "back" | "forth";
 
-async function go(direction: Direction): Promise<boolean> {
+const without = (all: readonly Step[], step: Step): readonly Step[] => all.filter((each) => each !== step);
+
+async function turn(step: Step, direction: Direction): Promise<boolean> {
   const { past, future } = read();
-  const step = (direction === "back" ? past : future).at(-1);
-  if (!step) return false;
-  const left: Steps =
-    direction === "back" ? { past: past.slice(0, -1), future } : { past, future: future.slice(0, -1) };
+  const left: Steps = { past: without(past, step), future: without(future, step) };
   try {
     const { change } = await ask(endpoints.takeBackPeople, { params: { change: step.change } });
     const turned = { ...step, change };
     keep(
-      direction === "back" ? { ...left, future: [...future, turned] } : { ...left, past: [...past, turned] },
+      direction === "back"
+        ? { ...left, future: [...left.future, turned] }
+        : { ...left, past: [...left.past, turned] },
     );
     toast(`${direction === "back" ? "Taken back" : "Done again"}: ${step.says}`);
     return true;
@@ -96,14 +102,20 @@ async function go(direction: Direction): Promise<boolean> {
   }
 }
 
-function stepThrough(direction: Direction, onChanged: () => void): void {
+function stepThrough(
+  find: (steps: Steps) => Step | undefined,
+  direction: Direction,
+  onChanged: () => void,
+): void {
   void oneAfterAnother(async () => {
-    if (await go(direction)) onChanged();
+    const step = find(read());
+    if (step && (await turn(step, direction))) onChanged();
   });
 }
 
-/** Takes back what was done last, wherever that is asked for. */
-export const stepBack = (onChanged: () => void): void => stepThrough("back", onChanged);
+/** Takes back one step, whatever was done after it. */
+export const takeStepBack = ({ change }: DirectoryChanged, onChanged: () => void): void =>
+  stepThrough(({ past }) => past.find((step) => step.change === change), "back", onChanged);
 
 export interface DirectorySteps {
   /** What would be taken back, or done again; null where there is nothing. */
@@ -121,14 +133,14 @@ const isField = (target: EventTarget | null): boolean =>
 /** `onChanged` is called once the directory is another. Ctrl Z and Ctrl Shift Z work wherever nobody is typing. */
 export function useDirectorySteps(onChanged: () => void): DirectorySteps {
   const { past, future } = useSyncExternalStore(subscribe, read, () => none);
-  const turn = (direction: Direction): void => stepThrough(direction, onChanged);
-  const [undo, redo] = [() => turn("back"), () => turn("forth")];
+  const undo = (): void => stepThrough((steps) => steps.past.at(-1), "back", onChanged);
+  const redo = (): void => stepThrough((steps) => steps.future.at(-1), "forth", onChanged);
   useEffect(() => {
     const onKey = (event: KeyboardEvent): void => {
       if (!(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== "z" || isField(event.target))
         return;
       event.preventDefault();
-      turn(event.shiftKey ? "forth" : "back");
+      (event.shiftKey ? redo : undo)();
     };
     addEventListener("keydown", onKey);
     return () => removeEventListener("keydown", onKey);

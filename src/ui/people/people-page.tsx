@@ -12,20 +12,12 @@ import {
   type FoundPeople,
   type PeopleLook,
 } from "@/contract";
-import {
-  changePerson,
-  fieldLabel,
-  fieldNames,
-  filledDetails,
-  typedValue,
-  type FieldId,
-  type OwnField,
-  type PhoneForm,
-} from "@/core/people";
+import { changePerson, fieldNames, type FieldId, type OwnField, type PhoneForm } from "@/core/people";
 import { ask } from "../parts/asking/ask";
 import { Button, buttonClass } from "../parts/button";
 import { ChoiceField } from "../parts/fields/choice-field";
 import { formatCount } from "../parts/format";
+import { departmentChoices, everyDepartment } from "../parts/people/department-choices";
 import { StepButtons } from "../parts/steps/step-buttons";
 import { useKept } from "../parts/use-kept";
 import { LookBar, NothingFound } from "../parts/windowed/look-bar";
@@ -37,6 +29,7 @@ import { ExportMenu } from "./export-menu";
 import { PeopleGrid } from "./grid/people-grid";
 import { NewPerson, type UsualDetails } from "./new-person";
 import { PhonePanel } from "./phone-panel";
+import { usePersonChanges } from "./use-person-changes";
 
 interface Props {
   readonly found: FoundPeople;
@@ -55,9 +48,6 @@ const usualColumns: readonly FieldId[] = ["name", "title", "department", "phone"
 const keyOf = ({ id }: DirectoryPerson): string => id;
 const load = async (ids: readonly string[]): Promise<readonly DirectoryPerson[]> =>
   (await ask(endpoints.peopleRows, { body: { ids: [...ids] } })).people;
-
-/** Every department, among the choices. */
-const everywhere = " all";
 
 function readColumns(kept: string, fields: readonly FieldId[]): readonly FieldId[] {
   const chosen = kept === "" ? usualColumns : (JSON.parse(kept) as readonly FieldId[]);
@@ -78,64 +68,18 @@ export function PeoplePage({ found, look, people, ownFields, phoneForm, usual }:
     narrowed: { department: look.department === null ? "" : look.department || withoutDepartment },
   });
 
-  const change = async (...given: Parameters<typeof changeDirectory>): Promise<boolean> => {
-    try {
-      await changeDirectory(...given);
-      router.refresh();
-      return true;
-    } catch (error) {
-      toast.error((error as Error).message);
-      return false;
-    }
-  };
+  const changes = usePersonChanges();
 
   /** What is typed is shown at once, and what was there before comes back where it cannot be kept. */
   const edit = async (of: DirectoryPerson, field: FieldId, value: string): Promise<void> => {
-    if (field === "name" && value === "") {
-      toast.error("A person needs a name: what was there stays.");
-      return;
-    }
-    const edited = { id: of.id, from: { [field]: typedValue(of.person, field) }, to: { [field]: value } };
-    const after = changePerson(of.person, edited);
+    const edited = changes.changeOf(of, field, value);
+    const after = edited && changePerson(of.person, edited);
     if (!after) return;
     put({ id: of.id, person: after });
-    try {
-      await changeDirectory([edited], `${fieldLabel(field)} of ${of.person.name || "a person"}.`);
-    } catch (error) {
-      toast.error((error as Error).message);
-      put(of);
-      router.refresh();
-    }
+    if (!(await changes.edit(of, edited))) put(of);
   };
-
-  const takeOut = async ({ id, person }: DirectoryPerson): Promise<void> => {
-    if (await change([{ id, from: {}, to: null }], `${person.name} taken out.`))
-      toast(`${person.name || "The person"} is out of the directory.`, {
-        duration: 10_000,
-        action: { label: "Take it back", onClick: steps.undo },
-      });
-  };
-
-  const duplicate = ({ person }: DirectoryPerson): Promise<boolean> =>
-    change(
-      [
-        {
-          id: "",
-          from: null,
-          to: { ...filledDetails(person), name: `${person.name} (copy)`.trim(), mail: "" },
-        },
-      ],
-      `${person.name} duplicated.`,
-    );
 
   const department = looking.narrowed.department ?? "";
-  const choices = Object.fromEntries([
-    [everywhere, "all departments"],
-    ...found.departments.map(({ name, people: count }) => [
-      name || withoutDepartment,
-      `${name || "without one"} (${count.toLocaleString("en")})`,
-    ]),
-  ]) as Record<string, string>;
   const showAll = (): void => {
     looking.narrow({ department: "" });
     looking.type("");
@@ -181,12 +125,12 @@ export function PeoplePage({ found, look, people, ownFields, phoneForm, usual }:
             onLook={looking.type}
             says={looking.says(found.ids.length, formatCount(found.all, "person", "people"))}
           >
-            <ChoiceField
+            <ChoiceField<string>
               label="Department"
               className="w-56"
-              value={department || everywhere}
-              choices={choices}
-              onChange={(next) => looking.narrow({ department: next === everywhere ? "" : next })}
+              value={department || everyDepartment}
+              choices={departmentChoices(found.departments, "all departments")}
+              onChange={(next) => looking.narrow({ department: next === everyDepartment ? "" : next })}
             />
             <div className="flex items-center gap-1">
               <ColumnsPanel
@@ -207,8 +151,8 @@ export function PeoplePage({ found, look, people, ownFields, phoneForm, usual }:
               order={looking.order}
               onOrder={looking.put}
               onEdit={(of, field, value) => void edit(of, field, value)}
-              onDuplicate={(of) => void duplicate(of)}
-              onTakeOut={(of) => void takeOut(of)}
+              onDuplicate={(of) => void changes.duplicate(of)}
+              onTakeOut={(of) => void changes.takeOut(of)}
               departments="departments"
             />
           )}

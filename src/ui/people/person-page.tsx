@@ -3,17 +3,9 @@
 import { Copy, TriangleAlert, UserMinus } from "lucide-react";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
-import { toast } from "sonner";
+import { useState } from "react";
 import type { DirectoryPerson, Install, ShelfCard } from "@/contract";
-import {
-  fieldLabel,
-  fieldNames,
-  filledDetails,
-  longestField,
-  typedValue,
-  type FieldId,
-  type OwnField,
-} from "@/core/people";
+import { fieldLabel, fieldNames, longestField, typedValue, type FieldId, type OwnField } from "@/core/people";
 import { whereItIs } from "../install/installs/install-words";
 import { OutOfDate, UpToDate } from "../install/installs/standing";
 import { Button, buttonClass } from "../parts/button";
@@ -22,8 +14,9 @@ import { SignatureFrame } from "../parts/drawing/signature-frame";
 import { SettledTextField } from "../parts/fields/settled-text-field";
 import { formatCount } from "../parts/format";
 import { StepButtons } from "../parts/steps/step-buttons";
-import { changeDirectory, useDirectorySteps } from "./directory-steps";
+import { useDirectorySteps } from "./directory-steps";
 import { wrongWith } from "./grid/person-value";
+import { usePersonChanges } from "./use-person-changes";
 
 interface Props {
   readonly of: DirectoryPerson;
@@ -36,37 +29,24 @@ interface Props {
 
 /** Somebody's details, the signatures that are theirs, and where those are installed. */
 export function PersonPage({ of, ownFields, departments, signatures, installs }: Props) {
-  const { id, person } = of;
+  const { person } = of;
   const router = useRouter();
+  const [kept, setKept] = useState(0);
   const steps = useDirectorySteps(() => router.refresh());
-  const attempt = async (...given: Parameters<typeof changeDirectory>): Promise<readonly string[] | null> => {
-    try {
-      const ids = await changeDirectory(...given);
-      router.refresh();
-      return ids;
-    } catch (error) {
-      toast.error((error as Error).message);
-      router.refresh();
-      return null;
-    }
-  };
+  const changes = usePersonChanges();
   const called = person.name || "Somebody without a name";
-  const edit = (field: FieldId, value: string): void =>
-    void attempt(
-      [{ id, from: { [field]: typedValue(person, field) }, to: { [field]: value } }],
-      `${fieldLabel(field)} of ${called}.`,
-    );
+  const edit = async (field: FieldId, value: string): Promise<void> => {
+    const edited = changes.changeOf(of, field, value);
+    // What stays as it was is shown anew.
+    if (!edited) return setKept((before) => before + 1);
+    await changes.edit(of, edited);
+    router.refresh();
+  };
   const takeOut = async (): Promise<void> => {
-    if (!(await attempt([{ id, from: {}, to: null }], `${called} taken out.`))) return;
-    toast(`${called} is out of the directory.`, {
-      duration: 10_000,
-      action: { label: "Take it back", onClick: steps.undo },
-    });
-    router.push("/people");
+    if (await changes.takeOut(of)) router.push("/people");
   };
   const duplicate = async (): Promise<void> => {
-    const copy = { ...filledDetails(person), name: `${person.name} (copy)`.trim(), mail: "" };
-    const [made] = (await attempt([{ id: "", from: null, to: copy }], `${called} duplicated.`)) ?? [];
+    const made = await changes.duplicate(of);
     if (made) router.push(`/people/${made}`);
   };
   const fields: readonly FieldId[] = [...fieldNames, ...ownFields];
@@ -105,14 +85,14 @@ export function PersonPage({ of, ownFields, departments, signatures, installs }:
               const value = typedValue(person, field);
               const problem = wrongWith(field, value);
               return (
-                <div key={field}>
+                <div key={field === "name" ? `name ${kept}` : field}>
                   <SettledTextField
                     label={fieldLabel(field)}
                     value={value}
                     maxLength={longestField}
                     dir="auto"
                     list={field === "department" ? "departments" : undefined}
-                    onSettle={(next) => edit(field, next)}
+                    onSettle={(next) => void edit(field, next)}
                   />
                   {problem && (
                     <p className="mt-0.5 flex items-center gap-1 text-xs text-clay">

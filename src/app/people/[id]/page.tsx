@@ -1,7 +1,7 @@
 import { notFound } from "next/navigation";
 import { installsOfPerson } from "@/server/install/installs";
 import { directory } from "@/server/people/directory";
-import { findInDirectory } from "@/server/people/find-people";
+import { listDepartments } from "@/server/people/find-people";
 import { listOwnFields } from "@/server/people/own-fields";
 import { cardsForPerson } from "@/server/shelf/shelf";
 import { SiteHeader } from "@/ui/parts/site-header";
@@ -17,11 +17,11 @@ export default async function OnePersonPage({ params }: Props) {
   const { id } = await params;
   const of = (await directory()).typedById.get(id);
   if (!of) notFound();
-  const [ownFields, signatures, installs, { departments }] = await Promise.all([
+  const [ownFields, signatures, installs, departments] = await Promise.all([
     listOwnFields(),
     cardsForPerson(id),
     installsOfPerson(id),
-    findInDirectory({ look: "", department: null, order: "name" }),
+    listDepartments(),
   ]);
   return (
     <>

@@ -10,7 +10,7 @@ import { useAttempt } from "../../parts/asking/use-attempt";
 import { Button } from "../../parts/button";
 import { FormProblem } from "../../parts/form-problem";
 import { formatCount } from "../../parts/format";
-import { changeDirectory, stepBack } from "../directory-steps";
+import { changeDirectory, takeStepBack, type DirectoryChanged } from "../directory-steps";
 import { ChooseList } from "./choose-list";
 import { HowItIsRead } from "./how-it-is-read";
 import { PlanView } from "./plan-view";
@@ -45,10 +45,12 @@ export function BringInPage({ ownFields, remembered }: Props) {
   const write = async (plan: ImportPlan): Promise<void> => {
     const says = planSays(plan, takesOut);
     const changes = changesOf(plan, () => "", takesOut ? plan.missing : []);
-    const done = await writing.attempt(async () => {
-      await changeDirectory(changes, `${source?.name ?? "A list"} brought in: ${says}.`);
+    let written: DirectoryChanged | null = null;
+    await writing.attempt(async () => {
+      written = await changeDirectory(changes, `${source?.name ?? "A list"} brought in: ${says}.`);
     });
-    if (!done) return;
+    if (!written) return;
+    const step: DirectoryChanged = written;
     const { table } = list ?? {};
     if (table?.named) {
       const columns = table.header.map((name, index) => ({
@@ -62,7 +64,7 @@ export function BringInPage({ ownFields, remembered }: Props) {
     router.refresh();
     toast(`Brought in: ${says}.`, {
       duration: 15_000,
-      action: { label: "Take it back", onClick: () => stepBack(() => router.refresh()) },
+      action: { label: "Take it back", onClick: () => takeStepBack(step, () => router.refresh()) },
     });
   };
 

@@ -12,7 +12,7 @@ import type { CompiledForms } from "@/ui/install/copy-buttons";
 import { InstallPage } from "@/ui/install/install-page";
 import { Station } from "@/ui/signature/station";
 import { openOrNotFound } from "../open-or-not-found";
-import { findInDirectory } from "@/server/people/find-people";
+import { listDepartments } from "@/server/people/find-people";
 
 interface Props {
   readonly params: Promise<{ id: string }>;
@@ -27,9 +27,9 @@ export async function generateMetadata({ params }: Pick<Props, "params">) {
 export default async function SignatureInstallPage({ params, searchParams }: Props) {
   const { id } = await params;
   const asked = await searchParams;
-  const [signature, { all, departments }, server] = await Promise.all([
+  const [signature, departments, server] = await Promise.all([
     openOrNotFound(id),
-    findInDirectory({ look: "", department: null, order: "name" }),
+    listDepartments(),
     findOutgoing(),
   ]);
   const installs = await installsOf(signature, signature.findings);
@@ -65,7 +65,6 @@ export default async function SignatureInstallPage({ params, searchParams }: Pro
         kind={kitKinds.find((kind) => kind === asked.kind) ?? "webmail"}
         form={asked.form === "short" ? "short" : "full"}
         personId={signature.personId}
-        hasDesks={all > 0}
         departments={departments}
         server={server}
         codes={codeContents.filter((of) => codeOf(of, person) !== null)}
