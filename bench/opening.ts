@@ -1,5 +1,6 @@
 /** Opening a view of the application in a browser, as a benchmark does: how long it takes until it is drawn, and what is sent for it. */
 import type { Page } from "playwright-core";
+import type { TestServer } from "../tests/e2e/server";
 
 /** Openings of which the middle one counts. */
 export const times = 7;
@@ -39,3 +40,18 @@ export async function opened(page: Page, address: string, isDrawn: () => boolean
 
 export const told = ({ drawn, sent }: Opening): string =>
   `${drawn.toFixed(0)} ms, ${(sent / 1e6).toFixed(2)} MB`;
+
+/** Opens a view of the demo's own data and of much more of it, and tells both. */
+export async function compareOpenings(
+  page: Page,
+  what: string,
+  place: string,
+  [few, many]: readonly [TestServer, TestServer],
+  isDrawn: () => boolean,
+): Promise<void> {
+  const small = await opened(page, `${few.address}${place}`, isDrawn);
+  const large = await opened(page, `${many.address}${place}`, isDrawn);
+  process.stdout.write(
+    `${what}: ${told(small)}; ${told(large)} (${(large.drawn / small.drawn).toFixed(1)} ×)\n`,
+  );
+}

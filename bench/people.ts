@@ -2,15 +2,11 @@
  * A directory of 10,000 people beside the demo's own 24: how long it takes to open, to be searched and put in order, to take a changed
  * detail, and to offer somebody; and how a list of 1,000, 10,000 and 100,000 lines is read and set beside it. All in one run.
  */
-import { cp, mkdtemp, rm } from "node:fs/promises";
-import os from "node:os";
-import path from "node:path";
-import { chromium, type Page } from "playwright-core";
+import type { Page } from "playwright-core";
 import { emptyPerson, readList, writeSheet, type KnownPerson, type Person } from "@/core/people";
 import { changePeople } from "@/server/people/change-people";
-import { chromiumLaunch } from "../tests/e2e/browser";
-import { fillDemo, serverPort, startServer, type TestServer } from "../tests/e2e/server";
-import { middle, opened, times, told } from "./opening";
+import { besideTheDemo } from "./beside-the-demo";
+import { compareOpenings, middle, times } from "./opening";
 
 const given = ["Ada", "Bo", "Chloé", "Dag", "Eleni", "Freya", "Ifor", "Jo", "Kwame", "Layla"];
 const family = ["Quill", "Lind", "Holm", "Okoro", "Żuraw", "Markou", "Pell", "Rao", "Asante", "Ní Bhriain"];
@@ -98,48 +94,33 @@ function readLists(): void {
   );
 }
 
+/** A view is there with what it is about. */
+const hasHeading = (): boolean => document.querySelector("main h1") !== null;
+
 readLists();
-const folder = await mkdtemp(path.join(os.tmpdir(), "still-line-bench-"));
-const [few, many] = [path.join(folder, "few"), path.join(folder, "many")];
-const browser = await chromium.launch(chromiumLaunch);
-const servers: TestServer[] = [];
-try {
-  await fillDemo(few, serverPort);
-  await cp(few, many, { recursive: true });
-  process.env.STILL_LINE_DATA = many;
-  const begun = performance.now();
-  await changePeople(people(10_000).map(({ ...to }) => ({ id: "", from: null, to })));
-  process.stdout.write(`10,000 people written at once: ${(performance.now() - begun).toFixed(0)} ms\n`);
-  servers.push(await startServer(few, serverPort), await startServer(many, serverPort + 1));
-  const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
-  process.stdout.write(
-    `the demo's own, and 10,000 people; the median of ${times} openings, drawn and sent\n`,
-  );
-  for (const [what, place] of [
-    ["People", "/people"],
-    ["People, looked through for “germ”", "/people?look=germ"],
-    ["People, by title", "/people?order=-title"],
-    ["a person", "/people/tamsin-okafor"],
-    ["the Shelf", "/"],
-  ] as const) {
-    const drawn = place.startsWith("/people") && place !== "/people/tamsin-okafor" ? isDrawn : () => true;
-    const [small, large] = [
-      await opened(page, `${servers[0]?.address}${place}`, drawn),
-      await opened(page, `${servers[1]?.address}${place}`, drawn),
-    ];
+await besideTheDemo(
+  async () => {
+    const begun = performance.now();
+    await changePeople(people(10_000).map(({ ...to }) => ({ id: "", from: null, to })));
+    process.stdout.write(`10,000 people written at once: ${(performance.now() - begun).toFixed(0)} ms\n`);
+  },
+  async (page, few, many) => {
     process.stdout.write(
-      `${what}: ${told(small)}; ${told(large)} (${(large.drawn / small.drawn).toFixed(1)} ×)\n`,
+      `the demo's own, and 10,000 people; the median of ${times} openings, drawn and sent\n`,
     );
-  }
-  const each = await Promise.all(servers.map(({ address }) => offered(address)));
-  process.stdout.write(`somebody offered: ${each.map((time) => `${time.toFixed(0)} ms`).join("; ")}\n`);
-  for (const { address } of servers)
-    process.stdout.write(
-      `a detail changed, until it is kept: ${(await changed(page, address)).toFixed(0)} ms\n`,
-    );
-} finally {
-  await browser.close();
-  for (const server of servers) await server.kill();
-  await rm(folder, { recursive: true, force: true });
-}
-process.exit(0);
+    for (const [what, place, drawn] of [
+      ["People", "/people", isDrawn],
+      ["People, looked through for “germ”", "/people?look=germ", isDrawn],
+      ["People, by title", "/people?order=-title", isDrawn],
+      ["a person, its heading", "/people/tamsin-okafor", hasHeading],
+      ["the Shelf, its heading", "/", hasHeading],
+    ] as const)
+      await compareOpenings(page, what, place, [few, many], drawn);
+    for (const { address } of [few, many]) {
+      process.stdout.write(`somebody offered: ${(await offered(address)).toFixed(0)} ms\n`);
+      process.stdout.write(
+        `a detail changed, until it is kept: ${(await changed(page, address)).toFixed(0)} ms\n`,
+      );
+    }
+  },
+);

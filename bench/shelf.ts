@@ -3,15 +3,11 @@
  * how long a search takes, and all of that while hosted pictures are asked for at 50 connections. All in one run, to be compared
  * in it.
  */
-import { cp, mkdtemp, rm } from "node:fs/promises";
-import os from "node:os";
-import path from "node:path";
 import autocannon from "autocannon";
-import { chromium } from "playwright-core";
-import { chromiumLaunch } from "../tests/e2e/browser";
-import { fillDemo, serverPort, startServer, type TestServer } from "../tests/e2e/server";
+import type { TestServer } from "../tests/e2e/server";
+import { besideTheDemo } from "./beside-the-demo";
 import { fillLargeShelf } from "./large-shelf";
-import { opened, times, told } from "./opening";
+import { compareOpenings, opened, times, told } from "./opening";
 
 const sizes = { signatures: 500, pictures: 2000 } as const;
 /** What is in the window is drawn: no item is on its way, every frame has its signature, and every picture is there. */
@@ -50,49 +46,27 @@ async function whileLoaded(server: TestServer, action: () => Promise<void>): Pro
   return (await ended).requests.average;
 }
 
-const folder = await mkdtemp(path.join(os.tmpdir(), "still-line-bench-"));
-const [few, many] = [path.join(folder, "few"), path.join(folder, "many")];
-const browser = await chromium.launch(chromiumLaunch);
-const servers: TestServer[] = [];
-try {
-  await fillDemo(few, serverPort);
-  await cp(few, many, { recursive: true });
-  process.env.STILL_LINE_DATA = many;
-  await fillLargeShelf(sizes.signatures, sizes.pictures);
-  servers.push(await startServer(few, serverPort), await startServer(many, serverPort + 1));
-  const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
-  const rows = [
-    ["the Shelf", "/"],
-    ["the Shelf by findings", "/?order=findings"],
-    ["the Shelf, looked through for “okafor”", "/?look=okafor"],
-    ["Pictures", "/pictures"],
-    ["Pictures, looked through for “logo”", "/pictures?look=logo"],
-  ] as const;
-  process.stdout.write(
-    `the demo's own, and ${sizes.signatures} signatures with ${sizes.pictures} pictures; the median of ${times} openings, drawn and sent\n`,
-  );
-  for (const [what, place] of rows) {
-    const [small, large] = [
-      await opened(page, `${servers[0]?.address}${place}`, isDrawn),
-      await opened(page, `${servers[1]?.address}${place}`, isDrawn),
-    ];
+const rows = [
+  ["the Shelf", "/"],
+  ["the Shelf by findings", "/?order=findings"],
+  ["the Shelf, looked through for “okafor”", "/?look=okafor"],
+  ["Pictures", "/pictures"],
+  ["Pictures, looked through for “logo”", "/pictures?look=logo"],
+] as const;
+
+await besideTheDemo(
+  () => fillLargeShelf(sizes.signatures, sizes.pictures),
+  async (page, few, many) => {
     process.stdout.write(
-      `${what}: ${told(small)}; ${told(large)} (${(large.drawn / small.drawn).toFixed(1)} ×)\n`,
+      `the demo's own, and ${sizes.signatures} signatures with ${sizes.pictures} pictures; the median of ${times} openings, drawn and sent\n`,
     );
-  }
-  const [, large] = servers;
-  if (large) {
-    const asked = await whileLoaded(large, async () => {
+    for (const [what, place] of rows) await compareOpenings(page, what, place, [few, many], isDrawn);
+    const asked = await whileLoaded(many, async () => {
       for (const [what, place] of [rows[0], rows[3]])
         process.stdout.write(
-          `${what}, while pictures are given out: ${told(await opened(page, `${large.address}${place}`, isDrawn))}\n`,
+          `${what}, while pictures are given out: ${told(await opened(page, `${many.address}${place}`, isDrawn))}\n`,
         );
     });
     process.stdout.write(`hosted pictures meanwhile: ${asked.toFixed(0)} a second\n`);
-  }
-} finally {
-  await browser.close();
-  for (const server of servers) await server.kill();
-  await rm(folder, { recursive: true, force: true });
-}
-process.exit(0);
+  },
+);
