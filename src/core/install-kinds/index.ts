@@ -5,6 +5,7 @@ export {
   installForms,
   type InstallUse,
   installUses,
+  isKitKind,
   type KitKind,
   kitKinds,
   picturePlaces,

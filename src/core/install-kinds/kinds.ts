@@ -15,6 +15,8 @@ export const kitKinds = [
 /** The kind of client that a signature is installed in. */
 export type KitKind = (typeof kitKinds)[number];
 
+export const isKitKind = (kind: string): kind is KitKind => (kitKinds as readonly string[]).includes(kind);
+
 /** Where a kit has its pictures: at their public addresses, or in itself. */
 export const picturePlaces = ["hosted", "carried"] as const;
 export type PicturesIn = (typeof picturePlaces)[number];

@@ -1,7 +1,7 @@
 /** A kit as one file: itself where it is one, else all of its files in a zip. */
 import { fileNameOf } from "@/core/compile";
 import { kitFiles, zipKit } from "@/core/install";
-import { kitKinds, type KitKind, type PicturesIn } from "@/core/install-kinds";
+import { isKitKind, type PicturesIn } from "@/core/install-kinds";
 import { clientForKind } from "@/core/desks";
 import { notFound } from "../http/refusal";
 import { happenedToSignature } from "../mailroom/happenings";
@@ -15,8 +15,6 @@ export interface DownloadedKit {
   readonly bytes: Uint8Array;
 }
 
-const isKind = (kind: string): kind is KitKind => (kitKinds as readonly string[]).includes(kind);
-
 export interface KitWishes {
   readonly pictures?: PicturesIn | undefined;
   /** Whose details it has; left out, those of the person that the signature is drawn for. */
@@ -29,7 +27,7 @@ export async function downloadKit(
   kind: string,
   { pictures: picturesIn, person: wanted }: KitWishes = {},
 ): Promise<DownloadedKit> {
-  if (!isKind(kind)) throw notFound("kit");
+  if (!isKitKind(kind)) throw notFound("kit");
   const signature = await findSignature(signatureId);
   const person = await findDetails(wanted ?? signature.personId);
   if (wanted !== undefined && person === null) throw notFound("person");

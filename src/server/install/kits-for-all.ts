@@ -14,7 +14,7 @@ import { ZipFile } from "yazl";
 import type { KitsMade } from "@/contract";
 import { fileNameOf } from "@/core/compile";
 import { kitsForPeople } from "@/core/install";
-import { kitKinds, type KitKind, type PicturesIn } from "@/core/install-kinds";
+import { isKitKind, type KitKind, type PicturesIn } from "@/core/install-kinds";
 import { fieldValue } from "@/core/people";
 import { notFound, Refusal } from "../http/refusal";
 import { listPeople } from "../people/people";
@@ -34,8 +34,6 @@ const waits = 60 * 60 * 1000;
 const pace = 100;
 
 const place = path.join(os.tmpdir(), "still-line-kits");
-
-const isKind = (kind: string): kind is KitKind => (kitKinds as readonly string[]).includes(kind);
 
 async function sweep(): Promise<void> {
   await mkdir(place, { recursive: true, mode: 0o700 });
@@ -59,7 +57,7 @@ export async function prepareKits(
   kind: string,
   wanted: KitsWanted,
 ): Promise<PreparedKits> {
-  if (!isKind(kind)) throw notFound("kit");
+  if (!isKitKind(kind)) throw notFound("kit");
   return { signature: await findSignature(signatureId), kind, wanted };
 }
 

@@ -9,6 +9,7 @@ import { Button, buttonClass } from "../parts/button";
 import { ChoiceField } from "../parts/fields/choice-field";
 import { FormProblem } from "../parts/form-problem";
 import { formatBytes, formatCount } from "../parts/format";
+import { ProgressLine, doneOfAll } from "../parts/progress-line";
 import { chosenDepartment, departmentChoices, everyDepartment } from "../parts/people/department-choices";
 
 interface Props {
@@ -59,18 +60,13 @@ export function KitsForAll({ id, kind, pictures, departments }: Props) {
         One zip with a folder for each person: this kit with their own details, its pictures as chosen above.
       </p>
       {told?.kind === "progress" ? (
-        <div className="flex items-center gap-4">
-          <progress
-            aria-label="Kits that are made"
-            value={told.done}
-            max={Math.max(1, told.all)}
-            className="h-2 w-72 accent-pine"
-          />
-          <span role="status" className="text-sm text-soft">
-            {told.done.toLocaleString("en")} of {told.all.toLocaleString("en")}
-          </span>
-          <Button onClick={() => running.current?.abort()}>Stop</Button>
-        </div>
+        <ProgressLine
+          label="Kits that are made"
+          done={told.done}
+          all={told.all}
+          says={doneOfAll(told.done, told.all)}
+          onStop={() => running.current?.abort()}
+        />
       ) : (
         <div className="flex flex-wrap items-end gap-4">
           <ChoiceField<string>

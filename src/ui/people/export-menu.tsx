@@ -5,6 +5,7 @@ import { DropdownMenu } from "radix-ui";
 import { addressOf, endpoints, type PeopleLook } from "@/contract";
 import { buttonClass } from "../parts/button";
 import { formatCount } from "../parts/format";
+import { MenuPanel, menuItemClass } from "../parts/menu-panel";
 
 interface Props {
   readonly look: PeopleLook;
@@ -32,29 +33,18 @@ export function ExportMenu({ look: { look, department, order }, found, all }: Pr
         <FileDown size={15} aria-hidden />
         Save as a file
       </DropdownMenu.Trigger>
-      <DropdownMenu.Portal>
-        <DropdownMenu.Content
-          align="end"
-          sideOffset={4}
-          collisionPadding={8}
-          className="z-20 min-w-64 rounded-sm border border-hairline bg-sheet py-1 text-sm"
-        >
-          <DropdownMenu.Label className="px-3 py-1 text-xs text-soft">
-            {found === all ? "Everybody" : `The ${formatCount(found, "person", "people")} found`}
-          </DropdownMenu.Label>
-          {(["table", "cards"] as const).map((form) => (
-            <DropdownMenu.Item key={form} asChild>
-              <a
-                href={href(form)}
-                download
-                className="block cursor-pointer px-3 py-1 outline-none data-[highlighted]:bg-kelp"
-              >
-                {forms[form]}
-              </a>
-            </DropdownMenu.Item>
-          ))}
-        </DropdownMenu.Content>
-      </DropdownMenu.Portal>
+      <MenuPanel className="min-w-64 text-sm">
+        <DropdownMenu.Label className="px-3 py-1 text-xs text-soft">
+          {found === all ? "Everybody" : `The ${formatCount(found, "person", "people")} found`}
+        </DropdownMenu.Label>
+        {(["table", "cards"] as const).map((form) => (
+          <DropdownMenu.Item key={form} asChild>
+            <a href={href(form)} download className={menuItemClass}>
+              {forms[form]}
+            </a>
+          </DropdownMenu.Item>
+        ))}
+      </MenuPanel>
     </DropdownMenu.Root>
   );
 }

@@ -9,6 +9,7 @@ import { compile, fileForms, fileNameOf, fileText } from "@/core/compile";
 import type { NoteGroup } from "@/core/importing";
 import type { Person } from "@/core/people";
 import { saveFile } from "../../parts/files/save-file";
+import { MenuPanel, menuItemClass } from "../../parts/menu-panel";
 import { reportDialog } from "../../importing/lazy-report";
 import { useBench } from "../bench-context";
 import type { SourceHandle, SourceOf } from "./built-source";
@@ -23,9 +24,6 @@ interface Props {
 }
 
 const destination = "html-file";
-
-const itemClass =
-  "flex cursor-pointer items-center px-3 py-1 outline-none data-[highlighted]:bg-kelp data-[disabled]:opacity-40";
 
 export function FileMenu({ signature, person, base, handle }: Props) {
   const { editor } = useBench();
@@ -92,24 +90,17 @@ export function FileMenu({ signature, person, base, handle }: Props) {
         >
           <FileIcon size={15} aria-hidden />
         </DropdownMenu.Trigger>
-        <DropdownMenu.Portal>
-          <DropdownMenu.Content
-            align="end"
-            sideOffset={4}
-            collisionPadding={8}
-            className="z-30 min-w-64 rounded-sm border border-hairline bg-sheet py-1"
-          >
-            <DropdownMenu.Item onSelect={open} className={itemClass}>
-              Open a file from disk…
-            </DropdownMenu.Item>
-            <DropdownMenu.Item disabled={!file} onSelect={saveBack} className={itemClass}>
-              {file ? `Save back to ${file.name}` : "Save back: no file is open"}
-            </DropdownMenu.Item>
-            <DropdownMenu.Item onSelect={saveAs} className={itemClass}>
-              Save as a file: {name}
-            </DropdownMenu.Item>
-          </DropdownMenu.Content>
-        </DropdownMenu.Portal>
+        <MenuPanel className="min-w-64">
+          <DropdownMenu.Item onSelect={open} className={menuItemClass}>
+            Open a file from disk…
+          </DropdownMenu.Item>
+          <DropdownMenu.Item disabled={!file} onSelect={saveBack} className={menuItemClass}>
+            {file ? `Save back to ${file.name}` : "Save back: no file is open"}
+          </DropdownMenu.Item>
+          <DropdownMenu.Item onSelect={saveAs} className={menuItemClass}>
+            Save as a file: {name}
+          </DropdownMenu.Item>
+        </MenuPanel>
       </DropdownMenu.Root>
       <input
         ref={fallback}

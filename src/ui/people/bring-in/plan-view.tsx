@@ -1,7 +1,7 @@
 "use client";
 
 import { ArrowRight } from "lucide-react";
-import { useState, type ReactNode } from "react";
+import { useState } from "react";
 import {
   fieldLabel,
   fieldsOf,
@@ -11,6 +11,7 @@ import {
   type Person,
   type ReadList,
 } from "@/core/people";
+import { SomeOf } from "../../parts/some-of";
 import { CheckField } from "../../parts/fields/check-field";
 import { BrokenLines } from "./broken-lines";
 
@@ -21,9 +22,6 @@ interface Props {
   readonly onTakesOut: (takesOut: boolean) => void;
   readonly onMend: (line: number, text: string) => void;
 }
-
-/** How many of each are shown at first, and more each time. */
-const some = 50;
 
 type Part = "added" | "changed" | "missing" | "broken";
 
@@ -81,7 +79,7 @@ export function PlanView({ list, mended, takesOut, onTakesOut, onMend }: Props) 
       </div>
       <div role="tabpanel" id="plan-part" aria-labelledby={`tab-${open}`} className="pt-2">
         {open === "added" && (
-          <Some
+          <SomeOf
             key="added"
             all={plan.added}
             none="Nobody new is in the list."
@@ -95,7 +93,7 @@ export function PlanView({ list, mended, takesOut, onTakesOut, onMend }: Props) 
           />
         )}
         {open === "changed" && (
-          <Some
+          <SomeOf
             key="changed"
             all={plan.changed}
             none="What the list says of people is what the directory has."
@@ -125,7 +123,7 @@ export function PlanView({ list, mended, takesOut, onTakesOut, onMend }: Props) 
                 onChange={onTakesOut}
               />
             )}
-            <Some
+            <SomeOf
               key="missing"
               all={plan.missing}
               none="Everybody of the directory is in the list."
@@ -163,37 +161,3 @@ const Who = ({ name, line }: { name: string; line: number }) => (
     <span className="ml-auto shrink-0 text-xs text-soft">line {line.toLocaleString("en")}</span>
   </p>
 );
-
-interface SomeProps<T> {
-  readonly all: readonly T[];
-  /** Said where there are none. */
-  readonly none: string;
-  readonly keyOf: (each: T) => string | number;
-  readonly row: (each: T) => ReactNode;
-}
-
-/** The first of a long list, and more of it when they are asked for. */
-function Some<T>({ all, none, keyOf, row }: SomeProps<T>) {
-  const [shown, setShown] = useState(some);
-  if (all.length === 0) return <p className="py-6 text-soft">{none}</p>;
-  return (
-    <>
-      <ul>
-        {all.slice(0, shown).map((each) => (
-          <li key={keyOf(each)} className="border-b border-hairline py-1.5">
-            {row(each)}
-          </li>
-        ))}
-      </ul>
-      {all.length > shown && (
-        <button
-          type="button"
-          className="mt-2 text-pine underline"
-          onClick={() => setShown(shown + 10 * some)}
-        >
-          Show more of the {(all.length - shown).toLocaleString("en")} others
-        </button>
-      )}
-    </>
-  );
-}

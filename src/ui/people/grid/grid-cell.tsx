@@ -14,7 +14,6 @@ interface Props {
   readonly reachable: boolean;
   /** What editing begins with; null while it is shown. */
   readonly editing: string | null;
-  readonly onEdit: (begins: string) => void;
   /** Is told of every letter. */
   readonly onType: (value: string) => void;
   /** Ends editing; null where what was there stays. */
@@ -25,7 +24,7 @@ interface Props {
 
 /** A detail of somebody: shown, and edited where it stands. */
 export function GridCell(props: Props) {
-  const { person, field, reachable, editing, onEdit, onType, onDone, suggestions } = props;
+  const { person, field, reachable, editing, onType, onDone, suggestions } = props;
   const value = typedValue(person, field);
   const says = `${fieldLabel(field)} of ${person.name || "a person without a name"}`;
   if (editing !== null)
@@ -36,7 +35,6 @@ export function GridCell(props: Props) {
       data-cell
       aria-label={`${says}: ${value || "empty"}`}
       role="button"
-      onDoubleClick={() => onEdit(value)}
       className="flex h-full cursor-text items-center px-2 outline-offset-[-2px]"
     >
       <PersonValue field={field} value={value} />

@@ -223,7 +223,6 @@ export function PeopleGrid(props: Props) {
                           field={field}
                           reachable={walk.at.row === index && walk.at.column === column}
                           editing={editing?.id === id && editing.field === field ? editing.begins : null}
-                          onEdit={() => begin(place)}
                           onType={(value) => (typed.current = value)}
                           onDone={(value, leaving) => done(of, field, place, value, leaving)}
                           suggestions={field === "department" ? departments : undefined}

@@ -4,6 +4,7 @@ import { Ellipsis, PanelRightOpen } from "lucide-react";
 import Link from "next/link";
 import { DropdownMenu } from "radix-ui";
 import type { DirectoryPerson } from "@/contract";
+import { MenuPanel, menuItemClass } from "../../parts/menu-panel";
 
 export interface PersonActions {
   readonly onDuplicate: (of: DirectoryPerson) => void;
@@ -15,8 +16,6 @@ interface Props extends PersonActions {
   /** Whether the Tab key leads to it. */
   readonly reachable: boolean;
 }
-
-const item = "cursor-pointer px-3 py-1 outline-none data-[highlighted]:bg-kelp";
 
 /** A person's own page, and what can be done with somebody as a whole. */
 export function RowActions({ of, reachable, onDuplicate, onTakeOut }: Props) {
@@ -40,21 +39,14 @@ export function RowActions({ of, reachable, onDuplicate, onTakeOut }: Props) {
         <DropdownMenu.Trigger aria-label={`More for ${called}`} tabIndex={tabIndex} className={look}>
           <Ellipsis size={16} aria-hidden />
         </DropdownMenu.Trigger>
-        <DropdownMenu.Portal>
-          <DropdownMenu.Content
-            align="end"
-            sideOffset={4}
-            collisionPadding={8}
-            className="z-20 min-w-40 rounded-sm border border-hairline bg-sheet py-1 text-sm"
-          >
-            <DropdownMenu.Item className={item} onSelect={() => onDuplicate(of)}>
-              Duplicate
-            </DropdownMenu.Item>
-            <DropdownMenu.Item className={item} onSelect={() => onTakeOut(of)}>
-              Take out of the directory
-            </DropdownMenu.Item>
-          </DropdownMenu.Content>
-        </DropdownMenu.Portal>
+        <MenuPanel className="min-w-40 text-sm">
+          <DropdownMenu.Item className={menuItemClass} onSelect={() => onDuplicate(of)}>
+            Duplicate
+          </DropdownMenu.Item>
+          <DropdownMenu.Item className={menuItemClass} onSelect={() => onTakeOut(of)}>
+            Take out of the directory
+          </DropdownMenu.Item>
+        </MenuPanel>
       </DropdownMenu.Root>
     </span>
   );

@@ -2,7 +2,6 @@
 
 import Link from "next/link";
 import { useRouter } from "next/navigation";
-import { useState } from "react";
 import type { Node } from "prosemirror-model";
 import { toast } from "sonner";
 import { endpoints } from "@/contract";
@@ -10,7 +9,8 @@ import { strainOf, tightSays } from "@/core/fit";
 import { fieldLabel } from "@/core/people";
 import type { PersonFit } from "@/workers/fit.worker";
 import { ask } from "../../parts/asking/ask";
-import { Button } from "../../parts/button";
+import { ProgressLine, doneOfAll } from "../../parts/progress-line";
+import { SomeOf } from "../../parts/some-of";
 import { benchPlace } from "../../signature/bench-place";
 import { FitChart } from "./fit-chart";
 import { useFit } from "./use-fit";
@@ -20,29 +20,21 @@ interface Props {
   readonly document: Node;
 }
 
-/** How many people are listed at first, and more each time. */
-const some = 40;
-
 /** Whether everybody's details fit: who wraps, whose fields say nothing, and whose letters no face has. */
 export function FitRoom({ signatureId, document }: Props) {
   const { fitting, stop, again } = useFit(document);
   switch (fitting.kind) {
     case "trying":
       return (
-        <div className="flex items-center gap-4 text-soft">
-          <progress
-            aria-label="People tried"
-            value={fitting.done}
-            max={Math.max(1, fitting.all)}
-            className="h-2 w-72 accent-pine"
-          />
-          <span role="status">
-            {fitting.all > 0
-              ? `${fitting.done.toLocaleString("en")} of ${fitting.all.toLocaleString("en")} people tried`
-              : "Trying everybody…"}
-          </span>
-          <Button onClick={stop}>Stop</Button>
-        </div>
+        <ProgressLine
+          label="People tried"
+          done={fitting.done}
+          all={fitting.all}
+          says={
+            fitting.all > 0 ? `${doneOfAll(fitting.done, fitting.all)} people tried` : "Trying everybody…"
+          }
+          onStop={stop}
+        />
       );
     case "stopped":
     case "failed":
@@ -60,7 +52,6 @@ export function FitRoom({ signatureId, document }: Props) {
 }
 
 function Known({ signatureId, fits }: { readonly signatureId: string; readonly fits: readonly PersonFit[] }) {
-  const [shown, setShown] = useState(some);
   const ordered = [...fits].sort((one, other) => strainOf(other) - strainOf(one));
   const tight = ordered.filter((fit) => fit.tight.length > 0);
   const fitting = fits.length - tight.length;
@@ -89,20 +80,12 @@ function Known({ signatureId, fits }: { readonly signatureId: string; readonly f
           <h2 id="who-wraps" className="mb-1 font-serif text-xl">
             Whose lines wrap or stick out
           </h2>
-          <ul>
-            {tight.slice(0, shown).map((fit) => (
-              <Tight key={fit.id} signatureId={signatureId} fit={fit} />
-            ))}
-          </ul>
-          {tight.length > shown && (
-            <button
-              type="button"
-              className="mt-2 text-pine underline"
-              onClick={() => setShown(shown + 10 * some)}
-            >
-              Show more of the {(tight.length - shown).toLocaleString("en")} others
-            </button>
-          )}
+          <SomeOf
+            all={tight}
+            none=""
+            keyOf={({ id }) => id}
+            row={(fit) => <Tight signatureId={signatureId} fit={fit} />}
+          />
         </section>
       )}
       <Lacking fits={fits} />
@@ -127,7 +110,7 @@ function Tight({
     }
   };
   return (
-    <li className="grid gap-x-6 border-t border-hairline py-1.5 md:grid-cols-[260px_minmax(0,1fr)]">
+    <div className="grid gap-x-6 md:grid-cols-[260px_minmax(0,1fr)]">
       <p className="font-medium">
         <bdi>{name}</bdi>
       </p>
@@ -146,7 +129,7 @@ function Tight({
           </li>
         ))}
       </ul>
-    </li>
+    </div>
   );
 }
 
