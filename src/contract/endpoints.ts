@@ -16,14 +16,6 @@ import {
   type LoopRecipe,
   type PictureColors,
 } from "@/core/pictures";
-import {
-  longestField,
-  ownField,
-  personChanges,
-  phoneForm,
-  type OwnField,
-  type PhoneForm,
-} from "@/core/people";
 import { outgrown } from "@/core/signature";
 import {
   choice,
@@ -55,7 +47,7 @@ import {
   type Rehearsal,
 } from "./mailroom";
 import { mailAddress, outgoingServer } from "./outgoing";
-import { chosenColumns, newOwnField, peopleForms, type PersonChoice } from "./people";
+import { peopleEndpoints } from "./people-endpoints";
 import type {
   AddedFiles,
   AddressCheck,
@@ -74,7 +66,7 @@ import type {
 } from "./pictures";
 import { longestSearch, mostAtOnce, type ShelfCard } from "./shelf";
 import { toldSighting } from "./sightings";
-import { letterType, type DirectoryPerson, type LetterType, type Settled, type Version } from "./signatures";
+import { letterType, type LetterType, type Settled, type Version } from "./signatures";
 
 const original = contentHash("an original");
 const address = words("An address", 2000, "Paste an address.");
@@ -90,9 +82,6 @@ const documentJson = describeValue<object, "document">("document", (value) =>
 
 /** The most that the JSON of what may hold pictures weighs: letters, and the files of a client; bytes. */
 const withPictures = 16 * 1024 * 1024;
-
-/** The most that the JSON of a directory weighs; bytes. */
-const wholeDirectory = 64 * 1024 * 1024;
 
 /** The most that a file behind a link may weigh; bytes. */
 export const largestLinkedFile = 10 * 1024 * 1024;
@@ -272,39 +261,7 @@ export const endpoints = {
     .json<{ id: string }>(),
   deletePattern: remove("/api/patterns/:id").json<void>(),
 
-  /** Everybody, as signatures show them. */
-  listPeople: get("/api/people").json<{ people: readonly DirectoryPerson[] }>(),
-  /** All or none; who comes needs no id. */
-  changePeople: post("/api/people/changes")
-    .body(object({ changes: personChanges }), wholeDirectory)
-    .json<{ change: string; ids: readonly string[] }>(),
-  takeBackPeople: post("/api/people/changes/:change/back").json<{ change: string; ids: readonly string[] }>(),
-  choosePeople: get("/api/people/choices")
-    .query(object({ look: text(longestSearch) }))
-    .json<{ choices: readonly PersonChoice[] }>(),
-  keepColumns: put("/api/people/columns").body(chosenColumns).json<void>(),
-  addOwnField: post("/api/people/fields").body(newOwnField).json<{ fields: readonly OwnField[] }>(),
-  removeOwnField: remove("/api/people/fields")
-    .body(object({ field: ownField }))
-    .json<{ fields: readonly OwnField[] }>(),
-  downloadPeople: get("/api/people/file")
-    .query(
-      object({
-        form: choice(...peopleForms),
-        look: maybe(text(longestSearch)),
-        department: maybe(text(longestField)),
-        order: maybe(text(80)),
-      }),
-    )
-    .bytes(),
-  keepPhoneForm: put("/api/people/phones").body(phoneForm).json<PhoneForm>(),
-  /** Those of some people who are in the directory, as they were typed. */
-  peopleRows: post("/api/people/rows")
-    .body(object({ ids: list(id, { most: mostAtOnce, what: "people" }) }))
-    .json<{ people: readonly DirectoryPerson[] }>(),
-  /** Everybody, as they were typed. */
-  typedPeople: get("/api/people/typed").json<{ people: readonly DirectoryPerson[] }>(),
-  findPerson: get("/api/people/:id").json<DirectoryPerson>(),
+  ...peopleEndpoints,
 
   listPictures: get("/api/pictures")
     .query(object({ look: maybe(text(longestSearch)) }))

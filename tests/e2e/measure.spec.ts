@@ -1,7 +1,7 @@
 import { readdirSync, readFileSync } from "node:fs";
 import type { Page } from "@playwright/test";
 import { compile } from "@/core/compile";
-import { fitOf } from "@/core/fit";
+import { fitOf, personalWords } from "@/core/fit";
 import { missingLetters, textWidth, type FaceStyle } from "@/core/measure";
 import { readPerson } from "@/core/people";
 import { drawnFontRules, faceRules, parseSignature } from "@/core/signature";
@@ -96,7 +96,7 @@ test("lines of everybody's signatures wrap in Chromium where it is said that the
           of: `${file}, ${person.name}`,
           html: compile(document, { destination: "webmail-paste", person, base: "https://pictures.example" }),
           said: fit.tight.map(({ text, lines }) => ({ text: text.trim(), lines })),
-          personal: fit.personal,
+          personal: personalWords(document, person),
         }))
     );
   });

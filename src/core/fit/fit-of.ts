@@ -30,8 +30,6 @@ export interface EmptyField {
 }
 
 export interface Fit {
-  /** Every line that is the person's own, as it is said. */
-  readonly personal: readonly string[];
   /** How much of its room the fullest of them takes: over 1 where it wraps or sticks out. */
   readonly fullest: number;
   /** Those that take more than one line, or stick out. */
@@ -85,12 +83,17 @@ function emptyIn(document: Node, person: Person): readonly EmptyField[] {
   return found;
 }
 
-/** What a line with room for all of it is not listed for. */
+const personalLines = (document: Node, person: Person): readonly DrawnLine[] =>
+  drawnLines(document, person).filter((line) => line.personal);
+
+/** What the lines of a signature say that are somebody's own, in document order. */
+export const personalWords = (document: Node, person: Person): readonly string[] =>
+  personalLines(document, person).map((line) => wordsOfLine(line).trim());
+
 export function fitOf(document: Node, person: Person): Fit {
   const room = roomsIn(document);
-  const personal = drawnLines(document, person).filter((line) => line.personal);
+  const personal = personalLines(document, person);
   return {
-    personal: personal.map((line) => wordsOfLine(line).trim()),
     fullest: largest(
       personal.map((line) => widthOf(line) / (room.get(line.position) ?? Infinity)),
       0,

@@ -3,7 +3,7 @@ import { describe, expect, it } from "vitest";
 import { emptyPerson } from "../people";
 import { blankSignature, build, starterPatterns } from "../signature";
 import { longestPerson, trialPerson, type Trial } from "./index";
-import { lineWidths } from "./line-widths";
+import { drawnLines, widthOf, wordsOfLine } from "./drawn-lines";
 import { lineOf } from "./line.fixture";
 
 const people = ["Jo Li", "Maximiliana Featherstonehaugh-Quillinan", "Ada Quill"].map((name) => ({
@@ -50,7 +50,7 @@ describe("the person to try a signature with", () => {
 describe("the lines of a signature", () => {
   const ada = { ...emptyPerson, name: "Ada Quill", title: "Archivist" };
   const widths = (...content: readonly Node[]) =>
-    lineWidths(lineOf(...content), ada).map(({ text, width }) => [text, Math.round(width)]);
+    drawnLines(lineOf(...content), ada).map((line) => [wordsOfLine(line), Math.round(widthOf(line))]);
 
   it("are as wide as their words in the signature's font, with the gaps of separators", () => {
     const [name = 0, title = 0] = [build.field("name"), build.field("title")].map((each) =>

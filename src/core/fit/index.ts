@@ -1,4 +1,4 @@
-export { fitOf, type EmptyField, type Fit, type TightLine } from "./fit-of";
+export { fitOf, personalWords, type EmptyField, type Fit, type TightLine } from "./fit-of";
 export { longestPerson } from "./longest-person";
 export { strainOf, tightSays } from "./strain";
 export { trialPerson, type Trial } from "./trial-person";

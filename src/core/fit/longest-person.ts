@@ -2,14 +2,11 @@
 import type { Node } from "prosemirror-model";
 import type { Person } from "../people";
 import { largest, smallest } from "../values";
-import { lineWidths } from "./line-widths";
+import { drawnLines, widthOf } from "./drawn-lines";
 
 /** px. */
 const widestLine = (document: Node, person: Person): number =>
-  largest(
-    lineWidths(document, person).map(({ width }) => width),
-    0,
-  );
+  largest(drawnLines(document, person).map(widthOf), 0);
 
 /** The first of some people whose widest line is as a choice of all those widths; null where none differs from another. */
 function choose<P extends { readonly person: Person }>(

@@ -9,7 +9,8 @@ import { longestField, readPerson } from "./read-person";
 /** Some fields of a person and what is in them, as it is typed. */
 export type Details = Readonly<Partial<Record<FieldId, string>>>;
 
-const value = text(longestField);
+/** What is in a field. */
+export const detail = text(longestField);
 
 /** What a person has in their fields. */
 export const filledDetails = (person: Person): Details => differing(emptyPerson, person).to;
@@ -19,7 +20,7 @@ export const details = describeValue<Details, "details">("details", (given) => {
     return "must be fields of a person";
   for (const [field, said] of Object.entries(given)) {
     if (fieldId.check(field) !== null) return `has no field ${JSON.stringify(field)}`;
-    const complaint = value.check(said);
+    const complaint = detail.check(said);
     if (complaint !== null) return `${field}: ${complaint}`;
   }
   return null;

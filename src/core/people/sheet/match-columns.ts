@@ -1,4 +1,5 @@
 /** Which field each column of a table means: what was chosen before for its name, its name, or what stands in it. */
+import { isMailAddress } from "../../links";
 import { wordTable } from "../../values";
 import { fieldLabel, fieldNames, type FieldId, type OwnField } from "../fields";
 import { columnNames, namePartLabels, type NamePart } from "./column-names";
@@ -36,7 +37,7 @@ interface Telling {
 
 /** Fields that show by what stands in them, the surest first. */
 const telling: readonly Telling[] = [
-  { field: "mail", tells: (cell) => /^[^\s@]+@[^\s@]+\.[^\s@]+$/.test(cell) },
+  { field: "mail", tells: isMailAddress },
   {
     field: "mobile",
     tells: (cell) =>

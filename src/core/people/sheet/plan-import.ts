@@ -3,7 +3,14 @@
  * which lines cannot be read. People are found by their mail address, else by their name.
  */
 import { isMailAddress } from "../../links";
-import { changePerson, differing, filledDetails, type Details, type PersonChange } from "../change-person";
+import {
+  changePerson,
+  detail,
+  differing,
+  filledDetails,
+  type Details,
+  type PersonChange,
+} from "../change-person";
 import { emptyPerson, fieldLabel, typedValue, type FieldId, type Person } from "../fields";
 import { longestField } from "../read-person";
 import { isNamePart, type ColumnTarget } from "./match-columns";
@@ -86,8 +93,10 @@ function wrongIn({ details }: ListedPerson): string | null {
   const { name = "", mail = "" } = details;
   if (name.trim() === "" && mail.trim() === "") return "It has neither a name nor a mail address.";
   if (mail.trim() !== "" && !isMailAddress(mail.trim())) return `“${mail}” is not a mail address.`;
-  for (const [field, said] of Object.entries(details) as [FieldId, string][])
+  for (const [field, said] of Object.entries(details) as [FieldId, string][]) {
     if (said.length > longestField) return `${fieldLabel(field)} has over ${longestField} characters.`;
+    if (detail.check(said) !== null) return `${fieldLabel(field)} has characters that cannot be seen.`;
+  }
   return null;
 }
 

@@ -4,6 +4,8 @@
  * Lines are counted from 1, as they stand in the file.
  */
 import Papa from "papaparse";
+import { isMailAddress } from "../../links";
+import { largest } from "../../values";
 import { mostPeople } from "../change-person";
 
 export const delimiters = [",", ";", "\t", "|"] as const;
@@ -48,13 +50,11 @@ const sampled = 20;
 
 const harmful = /^'('*[=+\-@\t\r])/;
 
-/** A cell as it was before it was made harmless for spreadsheets. */
-const plainCell = (cell: string): string => cell.replace(harmful, "$1").trim();
+/** A cell as it was before it was made harmless for spreadsheets, its lines ended in one way. */
+const plainCell = (cell: string): string => cell.replace(harmful, "$1").replace(/\r\n?/g, "\n").trim();
 
 interface Parsed {
   readonly cells: readonly string[];
-  /** Units of the text that it took, with what ends it. */
-  readonly length: number;
   readonly badQuotes: boolean;
 }
 
@@ -70,21 +70,21 @@ function countIn(line: string, delimiter: string): number {
 }
 
 /** The delimiter that parts most of the first lines into the same number of cells. */
-export function findDelimiter(text: string): Delimiter {
+function findDelimiter(text: string): Delimiter {
   const lines = text
     .slice(0, longestRow)
     .split(/\r\n?|\n/, sampled)
     .filter((line) => line.trim() !== "");
-  const score = (delimiter: Delimiter): number => {
-    const counts = lines.map((line) => countIn(line, delimiter));
-    const usual = counts[0] ?? 0;
+  const byLine = delimiters.map((delimiter) => lines.map((line) => countIn(line, delimiter)));
+  // The line that names the columns tells best, unless it is the one that is broken.
+  const told = byLine.some(([first = 0]) => first > 0) ? 0 : 1;
+  const scores = byLine.map((counts) => {
+    const usual = counts[told] ?? 0;
     return usual === 0 ? 0 : counts.filter((count) => count === usual).length * 1000 + usual;
-  };
-  const scored = delimiters.map((delimiter) => ({ delimiter, score: score(delimiter) }));
-  return scored.reduce((best, each) => (each.score > best.score ? each : best)).delimiter;
+  });
+  return delimiters[scores.indexOf(largest(scores, 0))] ?? ",";
 }
 
-const isAddress = (cell: string): boolean => /^[^\s@]+@[^\s@]+\.[^\s@]+$/.test(cell.trim());
 const isNumber = (cell: string): boolean => /^[+(]?\d[\d\s().\-/]{5,}$/.test(cell.trim());
 
 /** Names of columns are words, each its own, and never what a person has. */
@@ -93,7 +93,7 @@ function namesColumns(cells: readonly string[]): boolean {
   return (
     said.length > 0 &&
     new Set(said).size === said.length &&
-    said.every((cell) => cell.length <= 60 && !isAddress(cell) && !isNumber(cell))
+    said.every((cell) => cell.length <= 60 && !isMailAddress(cell) && !isNumber(cell))
   );
 }
 
@@ -116,7 +116,7 @@ const quotesBad = "A quotation mark opens a cell and is not closed, or stands wi
 const tooLong = `The line has over ${longestRow.toLocaleString("en")} characters.`;
 /** What is said of a line with more or fewer cells than the table has columns. */
 export const wrongCount = (cells: number, columns: number): string =>
-  `It has ${cells} ${cells === 1 ? "cell" : "cells"}, and the table has ${columns} columns.`;
+  `It has ${cells} ${cells === 1 ? "cell" : "cells"}, and the table has ${columns} ${columns === 1 ? "column" : "columns"}.`;
 
 /** The rows of a text, one after the other; a row that goes wrong ends at the end of its first line. */
 function* rowsOf(text: string, delimiter: Delimiter): Generator<Parsed & { line: number; text: string }> {
@@ -127,7 +127,7 @@ function* rowsOf(text: string, delimiter: Delimiter): Generator<Parsed & { line:
     const whole = end.at > at ? text.slice(at, end.at) : "";
     const raw = whole.replace(/(?:\r\n|\r|\n)$/, "");
     const cells = end.bad ? [] : cellsOf(raw, delimiter);
-    yield { cells, length: whole.length, badQuotes: end.bad, line, text: raw };
+    yield { cells, badQuotes: end.bad, line, text: raw };
     line += linesIn(whole);
     at = end.at;
   }

@@ -1,0 +1,61 @@
+/** The endpoints of the directory. */
+import {
+  longestField,
+  ownField,
+  personChanges,
+  phoneForm,
+  type OwnField,
+  type PhoneForm,
+} from "@/core/people";
+import { choice, list, maybe, object, text } from "@/core/values";
+import { get, post, put, remove } from "./endpoint";
+import { chosenColumns, newOwnField, peopleForms, type PersonChoice } from "./people";
+import { longestSearch, mostAtOnce } from "./shelf";
+import type { DirectoryPerson } from "./signatures";
+
+const id = text(80);
+
+/** The most that the JSON of a directory weighs; bytes. */
+const wholeDirectory = 64 * 1024 * 1024;
+
+/** What came of a change: what takes it back is known by, and who was changed. */
+interface PeopleChanged {
+  readonly change: string;
+  readonly ids: readonly string[];
+}
+
+export const peopleEndpoints = {
+  /** Everybody, as signatures show them. */
+  listPeople: get("/api/people").json<{ people: readonly DirectoryPerson[] }>(),
+  /** All or none; who comes needs no id. */
+  changePeople: post("/api/people/changes")
+    .body(object({ changes: personChanges }), wholeDirectory)
+    .json<PeopleChanged>(),
+  takeBackPeople: post("/api/people/changes/:change/back").json<PeopleChanged>(),
+  choosePeople: get("/api/people/choices")
+    .query(object({ look: text(longestSearch) }))
+    .json<{ choices: readonly PersonChoice[] }>(),
+  keepColumns: put("/api/people/columns").body(chosenColumns).json<void>(),
+  addOwnField: post("/api/people/fields").body(newOwnField).json<{ fields: readonly OwnField[] }>(),
+  removeOwnField: remove("/api/people/fields")
+    .body(object({ field: ownField }))
+    .json<{ fields: readonly OwnField[] }>(),
+  downloadPeople: get("/api/people/file")
+    .query(
+      object({
+        form: choice(...peopleForms),
+        look: maybe(text(longestSearch)),
+        department: maybe(text(longestField)),
+        order: maybe(text(80)),
+      }),
+    )
+    .bytes(),
+  keepPhoneForm: put("/api/people/phones").body(phoneForm).json<PhoneForm>(),
+  /** Those of some people who are in the directory, as they were typed. */
+  peopleRows: post("/api/people/rows")
+    .body(object({ ids: list(id, { most: mostAtOnce, what: "people" }) }))
+    .json<{ people: readonly DirectoryPerson[] }>(),
+  /** Everybody, as they were typed. */
+  typedPeople: get("/api/people/typed").json<{ people: readonly DirectoryPerson[] }>(),
+  findPerson: get("/api/people/:id").json<DirectoryPerson>(),
+};
