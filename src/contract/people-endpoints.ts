@@ -7,8 +7,10 @@ import {
   type OwnField,
   type PhoneForm,
 } from "@/core/people";
+import { pictureToMake } from "@/core/signature";
 import { choice, list, maybe, object, text } from "@/core/values";
 import { get, post, put, remove } from "./endpoint";
+import type { Cut } from "./pictures";
 import { chosenColumns, newOwnField, peopleForms, type PersonChoice } from "./people";
 import { longestSearch, mostAtOnce } from "./shelf";
 import type { DirectoryPerson } from "./signatures";
@@ -50,6 +52,15 @@ export const peopleEndpoints = {
       }),
     )
     .bytes(),
+  /** Hosted paths of pictures of somebody who is called so, by what each is of; made where they are not there yet. */
+  makeOwnPictures: post("/api/people/pictures")
+    .body(
+      object({
+        name: text(longestField),
+        pictures: list(pictureToMake, { least: 1, most: mostAtOnce, what: "pictures" }),
+      }),
+    )
+    .json<{ pictures: Readonly<Record<string, string>>; cuts: readonly Cut[] }>(),
   keepPhoneForm: put("/api/people/phones").body(phoneForm).json<PhoneForm>(),
   /** Those of some people who are in the directory, as they were typed. */
   peopleRows: post("/api/people/rows")

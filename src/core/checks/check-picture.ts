@@ -4,7 +4,7 @@ import type { Node } from "prosemirror-model";
 import { isHosted, isPrivateHost } from "../addresses";
 import { isUsable, type AddressReport } from "../links";
 import { budgets, type BudgetKind, type Size } from "../pictures";
-import { image, type PictureAttributes } from "../signature";
+import { image, isOwnPicture, type PictureAttributes } from "../signature";
 import type { Found } from "./finding";
 
 /** What is known of a picture's file, by its address. */
@@ -229,6 +229,8 @@ export function checkPicture(
 ): readonly Found[] {
   const picture = image.of(node);
   const { source } = picture;
+  // What is each person's own is made of what is known of them, and of whoever has nothing as was chosen.
+  if (source === "" && isOwnPicture(node)) return [];
   if (source === "")
     return [
       {

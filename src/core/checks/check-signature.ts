@@ -16,6 +16,7 @@ import {
   placeOf,
   shortForm,
   textRunsOf,
+  withPicturesOf,
   type TextRun,
 } from "../signature";
 import { asideKey, type Asides } from "./asides";
@@ -247,8 +248,9 @@ function whole(document: Node, found: Found, asides: Asides): Finding {
  * Everything that will go wrong with a signature for a person: what concerns the whole, then its parts in document
  * order, then its links in reading order.
  */
-export function checkSignature(document: Node, options: CheckOptions): readonly Finding[] {
+export function checkSignature(given: Node, options: CheckOptions): readonly Finding[] {
   const { person, colors, answers, asides = {} } = options;
+  const document = withPicturesOf(given, person);
   const runs = textRunsOf(document, person);
   const found: Found[] = [
     ...checkWhole(document, options),
@@ -262,5 +264,12 @@ export function checkSignature(document: Node, options: CheckOptions): readonly 
     ...checkColors(document, person),
     ...checkLinks(document, person, answers),
   ];
-  return found.map((one) => whole(document, one, asides));
+  return found.map((one) => whole(document, mendedIn(given, document, one), asides));
+}
+
+/** A finding without a mend of a picture that is somebody's own: the document holds how it is made, and not that picture. */
+function mendedIn(given: Node, shown: Node, { mend, ...found }: Found): Found {
+  const { position } = found;
+  const own = position !== null && given.nodeAt(position) !== shown.nodeAt(position);
+  return mend && !own ? { ...found, mend } : found;
 }

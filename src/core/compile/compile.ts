@@ -6,8 +6,10 @@ import type { Node } from "prosemirror-model";
 import { element, escapeAttribute, escapeText, toNumericReferences } from "../html";
 import type { Person } from "../people";
 import {
+  closedUp,
   nodeKinds,
   settingsOf,
+  withPicturesOf,
   type BlockKind,
   type DestinationId,
   type Settings,
@@ -56,11 +58,12 @@ function wholeFile(body: string, settings: Settings, title: string, head: string
  * Compiles a signature document (a valid one: see `parseSignature`) to HTML, or to plain text for the
  * destination `plain-text`. Throws a RangeError for a base that is no http address.
  */
-export function compile(document: Node, options: CompileOptions): string {
+export function compile(given: Node, options: CompileOptions): string {
   if (!/^https?:\/\/[^\s"<>]+$/i.test(options.base))
     throw new RangeError(
       `The public address of pictures must begin with http:// or https://, not ${JSON.stringify(options.base)}`,
     );
+  const document = closedUp(withPicturesOf(given, options.person));
   const destination = destinations[options.destination];
   const settings = settingsOf(document);
   const writing: Writing = {

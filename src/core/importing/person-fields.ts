@@ -3,7 +3,7 @@
  * run of text, or words within it. Numbers are compared by their digits, all else by its letters.
  */
 import { Fragment, type Node } from "prosemirror-model";
-import { fieldLink, fieldNames, fieldValue, type FieldName, type Person } from "../people";
+import { fieldLink, fieldValue, wordFieldNames, type FieldName, type Person } from "../people";
 import { link, schema } from "../signature";
 import { wholeWordAt, append } from "../values";
 
@@ -26,7 +26,7 @@ const order: readonly FieldName[] = [
   "address",
   "phone",
   "mobile",
-  ...fieldNames.filter((name) => !["mail", "web", "address", "phone", "mobile"].includes(name)),
+  ...wordFieldNames.filter((name) => !["mail", "web", "address", "phone", "mobile"].includes(name)),
 ];
 
 interface Found {

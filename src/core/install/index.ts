@@ -9,7 +9,7 @@ export {
   type KitFile,
   type KitSource,
 } from "./kits";
-export { kitsForPeople, type PersonKit } from "./kits-for-people";
+export { foldersFor, kitOfPerson, kitsForPeople, type PersonKit } from "./kits-for-people";
 export type { KitPicture, KitPictures } from "./place-pictures";
 export { toLookAt, type ToLookAt } from "./to-look-at";
 export { whatChanged, type Told } from "./what-changed";

@@ -40,16 +40,29 @@ export function* kitsForPeople(
   people: readonly Person[],
   picturesIn: PicturesIn = usualPlace(kind),
 ): Generator<PersonKit> {
+  const folders = foldersFor(people);
+  for (const [index, person] of people.entries())
+    yield kitOfPerson(kind, { ...source, person }, folders[index] ?? "", picturesIn);
+}
+
+/** A folder for each of some people. */
+export const foldersFor = (people: readonly Person[]): readonly string[] =>
   // A dot in a name ends nothing.
-  const folders = keptApart(people.map((person) => folderName(person).replaceAll(".", "\u2024"))).map(
-    (folder) => folder.replaceAll("\u2024", "."),
+  keptApart(people.map((person) => folderName(person).replaceAll(".", "\u2024"))).map((folder) =>
+    folder.replaceAll("\u2024", "."),
   );
-  for (const [index, person] of people.entries()) {
-    const own = { person, folder: folders[index] ?? "" };
-    try {
-      yield { ...own, files: kitFiles(kind, { ...source, person }, picturesIn), failed: null };
-    } catch (error) {
-      yield { ...own, files: [], failed: (error as Error).message };
-    }
+
+/** The kit of whose source it is, or why there is none. */
+export function kitOfPerson(
+  kind: KitKind,
+  source: KitSource & { readonly person: Person },
+  folder: string,
+  picturesIn: PicturesIn,
+): PersonKit {
+  const own = { person: source.person, folder };
+  try {
+    return { ...own, files: kitFiles(kind, source, picturesIn), failed: null };
+  } catch (error) {
+    return { ...own, files: [], failed: (error as Error).message };
   }
 }

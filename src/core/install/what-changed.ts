@@ -1,7 +1,15 @@
 /** What is different between a signature as it was installed and as it is now, in sentences for whoever installed it. */
 import type { Node } from "prosemirror-model";
 import { compile } from "../compile";
-import { fieldLabel, fieldsOf, typedValue, type Person } from "../people";
+import {
+  fieldLabel,
+  fieldsOf,
+  isPictureField,
+  readPictureDetail,
+  typedValue,
+  type FieldId,
+  type Person,
+} from "../people";
 import { image, linksOf, picturesOf, settingsOf, type Settings } from "../signature";
 
 /** A signature at one time: all that its HTML comes from. */
@@ -21,6 +29,16 @@ function became(what: string, before: string, after: string): string {
   return `${what} is ${quoted(after)} now, no longer ${quoted(before)}.`;
 }
 
+/** How a picture became another, or another part of itself. */
+function pictureBecame(field: FieldId, before: string, after: string): string {
+  const [old, own] = [before, after].map(readPictureDetail);
+  if (!old) return `${fieldLabel(field)} is there now; there was none.`;
+  if (!own) return `${fieldLabel(field)} is gone.`;
+  return old.original === own.original
+    ? `${fieldLabel(field)} shows another part of the photograph.`
+    : `${fieldLabel(field)} is another photograph.`;
+}
+
 const plain = (document: Node, person: Person | null, base: string): string =>
   compile(document, { destination: "plain-text", person, base });
 
@@ -37,8 +55,10 @@ function ofDetails(before: Told, after: Told): readonly string[] {
   return fieldsOf([old, own]).flatMap((field) => {
     const [was, is] = [typedValue(old, field), typedValue(own, field)];
     if (was === is) return [];
-    const changed = html({ ...before, person: { ...old, [field]: is } });
-    return changed === shown ? [] : [became(fieldLabel(field), was, is)];
+    const pictures = { ...old.pictures, ...own.pictures };
+    const changed = html({ ...before, person: { ...old, [field]: is, pictures } });
+    if (changed === shown) return [];
+    return [isPictureField(field) ? pictureBecame(field, was, is) : became(fieldLabel(field), was, is)];
   });
 }
 

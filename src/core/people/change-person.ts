@@ -4,7 +4,7 @@
  */
 import { describeValue, list, object, optional, text, type TypeOf } from "../values";
 import { emptyPerson, fieldId, fieldsOf, typedValue, type FieldId, type Person } from "./fields";
-import { longestField, readPerson } from "./read-person";
+import { complaintAbout, longestField, readPerson } from "./read-person";
 
 /** Some fields of a person and what is in them, as it is typed. */
 export type Details = Readonly<Partial<Record<FieldId, string>>>;
@@ -20,7 +20,7 @@ export const details = describeValue<Details, "details">("details", (given) => {
     return "must be fields of a person";
   for (const [field, said] of Object.entries(given)) {
     if (fieldId.check(field) !== null) return `has no field ${JSON.stringify(field)}`;
-    const complaint = detail.check(said);
+    const complaint = complaintAbout(field as FieldId, said);
     if (complaint !== null) return `${field}: ${complaint}`;
   }
   return null;

@@ -5,8 +5,11 @@
 import { dialled, mailtoLink, readLink, telLink, webLink } from "../links";
 import { complain, describeValue, nameOf } from "../values";
 
-/** What may be in a field. A date stands as it is typed; where it is one of ISO 8601 it is put in order as a date. */
-export const fieldKinds = ["text", "phone", "mail", "web", "date"] as const;
+/**
+ * What may be in a field. A date stands as it is typed; where it is one of ISO 8601 it is put in order as a date. A picture is a
+ * photograph of the library with the part of it that is to be seen (`picture-detail.ts`); all others are words.
+ */
+export const fieldKinds = ["text", "phone", "mail", "web", "date", "picture"] as const;
 export type FieldKind = (typeof fieldKinds)[number];
 
 interface Field {
@@ -25,6 +28,7 @@ const described = {
   web: { label: "Web", kind: "web" },
   address: { label: "Address", kind: "text" },
   organisation: { label: "Organisation", kind: "text" },
+  portrait: { label: "Portrait", kind: "picture" },
 } as const satisfies Readonly<Record<string, Field>>;
 
 /** A field that every directory has. */
@@ -40,9 +44,14 @@ export type Person = Readonly<Record<FieldName, string>> &
   Readonly<Record<OwnField, string>> & {
     /** The calling code of numbers that are written without one, such as "44". */
     readonly callingCode?: string;
+    /** The pictures that were made of them for a signature: hosted paths, by what each is of (`pictureKey`). */
+    readonly pictures?: Readonly<Record<string, string>>;
   };
 
-export const emptyPerson: Person = Object.fromEntries(fieldNames.map((name) => [name, ""])) as Person;
+export const emptyPerson: Person = Object.fromEntries(fieldNames.map((name) => [name, ""])) as Record<
+  FieldName,
+  string
+>;
 
 const isFieldName = (field: string): field is FieldName => Object.hasOwn(described, field);
 
@@ -57,6 +66,21 @@ export const ownField = describeValue<OwnField, "own field">("own field", (value
 
 export const fieldId = describeValue<FieldId, "field">("field", (value) =>
   typeof value === "string" && isFieldName(value) ? null : ownField.check(value),
+);
+
+/** A field whose details are read as words. */
+export const wordField = describeValue<FieldId, "word field">(
+  "word field",
+  (value) =>
+    fieldId.check(value) ?? (isPictureField(value as FieldId) ? complain("a field of words", value) : null),
+);
+
+/** A field that holds a picture. */
+export const pictureField = describeValue<FieldId, "picture field">(
+  "picture field",
+  (value) =>
+    fieldId.check(value) ??
+    (isPictureField(value as FieldId) ? null : complain("a field of pictures", value)),
 );
 
 function parted(field: string): [string, string] {
@@ -74,6 +98,15 @@ export const fieldLabel = (field: FieldId): string =>
 
 export const fieldKind = (field: FieldId): FieldKind =>
   isFieldName(field) ? described[field].kind : (parted(field)[0] as FieldKind);
+
+export const isPictureField = (field: FieldId): boolean => fieldKind(field) === "picture";
+
+/** Fields whose details are read as words: all but pictures. */
+export const wordFields = <F extends FieldId>(fields: readonly F[]): readonly F[] =>
+  fields.filter((field) => !isPictureField(field));
+
+/** Those of the fields of every directory that are read as words. */
+export const wordFieldNames: readonly FieldName[] = wordFields(fieldNames);
 
 /** The fields that some people have: those of every directory, and then each of the user's own once. */
 export const fieldsOf = (people: readonly Person[]): readonly FieldId[] => [
@@ -112,6 +145,7 @@ export function fieldLink(field: FieldId, value: string, callingCode = ""): stri
       return webLink(value) ?? leading(value, /^https?:/);
     case "text":
     case "date":
+    case "picture":
       return field === "address" ? "visit" : null;
   }
 }

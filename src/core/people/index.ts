@@ -8,16 +8,23 @@ export {
   fieldNames,
   fieldsOf,
   fieldValue,
+  isPictureField,
+  pictureField,
   ownField,
   ownFieldName,
   ownFieldOf,
   typedValue,
+  wordField,
+  wordFieldNames,
+  wordFields,
   type FieldId,
   type FieldKind,
   type FieldName,
   type OwnField,
   type Person,
 } from "./fields";
+export { initialsOf } from "./initials";
+export { readPictureDetail, writePictureDetail, type PictureDetail } from "./picture-detail";
 export { longestField, readPerson } from "./read-person";
 export { drawnPerson, phoneForm, typedPhones, type PhoneForm } from "./phone-form";
 export { buildCard } from "./cards/build-card";

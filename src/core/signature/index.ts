@@ -30,9 +30,23 @@ export { cell, type CellAttributes } from "./kinds/cell-attributes";
 export { divider } from "./kinds/divider";
 export { drawnInRow, iconRow } from "./kinds/icon-row";
 export { isEmptyCell } from "./kinds/cell";
+export { closedUp } from "./close-up";
+export {
+  hasOwnPictures,
+  isOwnPicture,
+  pictureKey,
+  pictureToMake,
+  picturesLacking,
+  placeWithPicture,
+  picturesToMake,
+  withPicturesOf,
+  type Initials,
+  type OwnPicture,
+  type PictureToMake,
+} from "./pictures-of-person";
 export { heightOf, line } from "./kinds/line";
 export { fieldText, personField, type PersonFieldAttributes } from "./kinds/person-field";
-export { image, type PictureAttributes } from "./kinds/picture";
+export { image, picture, substitute, type PictureAttributes, type Substitute } from "./kinds/picture";
 export { row } from "./kinds/row";
 export { separator } from "./kinds/separator";
 export { spacer } from "./kinds/spacer";

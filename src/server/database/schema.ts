@@ -16,6 +16,7 @@ export const people = sqliteTable("people", {
   web: text("web").notNull().default(""),
   address: text("address").notNull().default(""),
   organisation: text("organisation").notNull().default(""),
+  portrait: text("portrait").notNull().default(""),
   /** Fields of the user's own, by their ids; JSON. */
   own: text("own").notNull().default("{}"),
   /** Set while they are taken out and can be taken back. */
@@ -120,6 +121,13 @@ export const cuts = sqliteTable(
     index("cuts_by_original").on(table.originalHash),
   ],
 );
+
+/** The pictures that were made of people for places in signatures, by what each is of (`pictureKey`). */
+export const peoplesPictures = sqliteTable("peoples_pictures", {
+  key: text("key").primaryKey(),
+  /** Its hosted path, of a cut. */
+  path: text("path").notNull(),
+});
 
 /** In how many proofs each signature was still when it was last measured, and of what HTML that was. */
 export const stillness = sqliteTable("stillness", {

@@ -5,6 +5,8 @@
 import sharp from "sharp";
 import workerpool from "workerpool";
 import type { LoopRecipe, Recipe } from "@/core/pictures";
+import type { Initials } from "@/core/signature";
+import { drawInitials } from "./draw-initials";
 import { colorsOf } from "./colors-of";
 import { findContent } from "./find-content";
 import { inspectPicture } from "./inspect-picture";
@@ -23,6 +25,7 @@ const tasks = {
   inspectPicture,
   unpackArchive: (archive: Uint8Array, name: string) => unpackArchive(archive, name),
   renderCut: (original: Uint8Array, recipe: Recipe) => renderCut(original, recipe),
+  renderInitials: (initials: Initials, recipe: Recipe) => renderCut(drawInitials(initials), recipe),
   renderPreview: (original: Uint8Array, recipe: Recipe) => renderPreview(original, recipe),
   renderLoop: (loop: LoopRecipe, originals: Originals) => renderLoop(loop, originals),
   renderLoopPicture,

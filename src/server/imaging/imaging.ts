@@ -70,6 +70,7 @@ export const imaging = {
   inspectPicture: task("inspectPicture"),
   unpackArchive: task("unpackArchive"),
   renderCut: task("renderCut"),
+  renderInitials: task("renderInitials"),
   renderPreview: task("renderPreview"),
   renderLoop: task("renderLoop", patienceForLoops),
   renderLoopPicture: task("renderLoopPicture"),

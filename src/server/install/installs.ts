@@ -4,6 +4,7 @@ import { and, desc, eq, inArray, isNull, type SQL } from "drizzle-orm";
 import type { Node } from "prosemirror-model";
 import type { ComparedInstall, Install } from "@/contract";
 import type { Finding } from "@/core/checks";
+import { readDocument } from "../signatures/read-document";
 import { compile } from "@/core/compile";
 import { toLookAt, whatChanged, type ToLookAt, type Told } from "@/core/install";
 import type { InstallForm, InstallUse, KitKind } from "@/core/install-kinds";
@@ -14,6 +15,7 @@ import { database } from "../database/database";
 import { installs, signatures } from "../database/schema";
 import { notFound, Refusal } from "../http/refusal";
 import { directory } from "../people/directory";
+import { allWithOwnPictures, withOwnPictures } from "../people/own-pictures";
 import { findDetails } from "../people/people";
 import { findSignature, type StoredSignature } from "../signatures/signatures";
 import { lastArrivals, sightingsOf } from "./sightings";
@@ -45,7 +47,7 @@ async function madeOf(
       "changed-since",
       "The signature was changed since this page was opened: look at it once more, then record what is installed.",
     );
-  const person = await findDetails(personId);
+  const person = await withOwnPictures(parseSignature(document), await findDetails(personId));
   return {
     revision,
     personId: person && personId,
@@ -185,7 +187,13 @@ async function besides(wanted: SQL | undefined): Promise<readonly Beside[]> {
       .where(and(isNull(installs.removedAt), isNull(signatures.deletedAt), wanted))
       .orderBy(desc(installs.installedAt)),
   ]);
-  return rows.map((each) => ({ ...each, person: drawnById.get(each.row.personId ?? "")?.person ?? null }));
+  const people = await allWithOwnPictures(
+    rows.map(({ row, signature }) => ({
+      document: readDocument(signature.document),
+      person: drawnById.get(row.personId ?? "")?.person ?? null,
+    })),
+  );
+  return rows.map((each, index) => ({ ...each, person: people[index] ?? null }));
 }
 
 type Arrivals = Awaited<ReturnType<typeof lastArrivals>>;

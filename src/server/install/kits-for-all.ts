@@ -13,13 +13,13 @@ import { setImmediate } from "node:timers/promises";
 import { ZipFile } from "yazl";
 import type { KitsMade } from "@/contract";
 import { fileNameOf } from "@/core/compile";
-import { kitsForPeople } from "@/core/install";
+import { foldersFor, kitOfPerson } from "@/core/install";
 import { isKitKind, type KitKind, type PicturesIn } from "@/core/install-kinds";
 import { fieldValue } from "@/core/people";
 import { notFound, Refusal } from "../http/refusal";
 import { listPeople } from "../people/people";
 import { findSignature, type StoredSignature } from "../signatures/signatures";
-import { kitSource } from "./kit-source";
+import { kitSource, kitSourceFor } from "./kit-source";
 
 export interface KitsWanted {
   /** Null for everybody, empty for those without one. */
@@ -83,12 +83,10 @@ export async function makeKits(
     // What breaks off is said where it is awaited.
     whole.catch(() => undefined);
     send({ kind: "progress", done, all: people.length });
-    for (const { person, folder, files, failed: reason } of kitsForPeople(
-      kind,
-      source,
-      people,
-      wanted.pictures,
-    )) {
+    const folders = foldersFor(people);
+    for (const [index, person] of people.entries()) {
+      const own = await kitSourceFor(source, person);
+      const { folder, files, failed: reason } = kitOfPerson(kind, own, folders[index] ?? "", wanted.pictures);
       if (reason !== null) failed.push({ name: fieldValue(person, "name"), reason });
       for (const { path: own, bytes, type } of files)
         zip.addBuffer(Buffer.from(bytes), `${folder}/${own}`, {

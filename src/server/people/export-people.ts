@@ -1,6 +1,6 @@
 /** The directory as a file. */
 import type { PeopleLook } from "@/contract";
-import { buildWholeCard, fieldNames, fieldValue, writeSheet } from "@/core/people";
+import { buildWholeCard, fieldValue, wordFieldNames, wordFields, writeSheet } from "@/core/people";
 import { lookForPeople } from "./find-people";
 import { listOwnFields } from "./own-fields";
 
@@ -16,7 +16,7 @@ export async function exportPeople(form: "table" | "cards", wanted: PeopleLook):
   if (form === "table")
     return {
       ...{ name: "people.csv", type: "text/csv; charset=utf-8" },
-      text: writeSheet(people, [...fieldNames, ...(await listOwnFields())]),
+      text: writeSheet(people, [...wordFieldNames, ...wordFields(await listOwnFields())]),
     };
   // A card has to be somebody's.
   const named = people.filter(

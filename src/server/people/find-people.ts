@@ -1,6 +1,6 @@
 /** Looking for people of the directory: as they are listed, and as they are chosen from. */
 import type { DirectoryPerson, FoundPeople, PeopleLook, PersonChoice } from "@/contract";
-import { fieldId, fieldsOf, typedValue, type FieldId, type Person } from "@/core/people";
+import { fieldId, fieldsOf, typedValue, wordFields, type FieldId, type Person } from "@/core/people";
 import { closenessOf, holdsPlain, plain } from "../shelf/words";
 import { directory } from "./directory";
 import { countPeople } from "./people";
@@ -12,7 +12,7 @@ function wordsOf(person: Person): string {
   const known = searched.get(person);
   if (known !== undefined) return known;
   const words = plain(
-    fieldsOf([person])
+    wordFields(fieldsOf([person]))
       .map((field) => typedValue(person, field))
       .join(" \n "),
   );

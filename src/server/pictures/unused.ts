@@ -6,6 +6,7 @@ import { database } from "../database/database";
 import { cuts, icons, originals } from "../database/schema";
 import { notFound, Refusal } from "../http/refusal";
 import { pictureStore } from "../store/store";
+import { picturesOfPeople } from "../people/pictures-of-people";
 import { listCuts, madeOf } from "./cuts";
 import { listOriginals } from "./originals";
 import { usageElsewhere, usageInSignatures } from "./usage";
@@ -14,19 +15,22 @@ import { usageElsewhere, usageInSignatures } from "./usage";
 const keptAfterRemoval = 30 * 24 * 60 * 60_000;
 
 export async function listUnused(): Promise<Unused> {
-  const [all, everyOriginal, shown, kept, own] = await Promise.all([
+  const [all, everyOriginal, shown, kept, own, portraits] = await Promise.all([
     listCuts(),
     listOriginals(),
     usageInSignatures(),
     usageElsewhere(),
     ownIconHashes(),
+    picturesOfPeople(),
   ]);
   const isUsed = ({ source }: Cut): boolean => shown.has(source) || kept.has(source);
   const needed = new Set(all.filter(isUsed).flatMap(madeOf));
   return {
     cuts: all.filter((cut) => !isUsed(cut)),
     // The user's own icons are kept in their packs, used or not.
-    originals: everyOriginal.filter(({ hash }) => !needed.has(hash) && !own.has(hash)),
+    originals: everyOriginal.filter(
+      ({ hash }) => !needed.has(hash) && !own.has(hash) && !portraits.has(hash),
+    ),
   };
 }
 

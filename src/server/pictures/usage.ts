@@ -7,6 +7,7 @@ import {
   drafts,
   messages,
   patterns,
+  peoplesPictures,
   publishedCopies,
   refusedSaves,
   signatures,
@@ -34,6 +35,7 @@ async function textsThatKeep(): Promise<readonly Text[]> {
     db.select({ letter: drafts.letter }).from(drafts),
     db.select({ raw: messages.raw }).from(messages),
   ]);
+  const ofPeople = await db.select({ text: peoplesPictures.path }).from(peoplesPictures);
   const names = new Map(all.map(({ id, name }) => [id, name]));
   const mails = await Promise.all(sent.map(({ raw }) => textOfLetter(raw)));
   return [
@@ -54,6 +56,7 @@ async function textsThatKeep(): Promise<readonly Text[]> {
       })),
     ),
     ...begun.map(({ letter }) => ({ text: letter, user: "a letter that was begun" })),
+    ...ofPeople.map(({ text }) => ({ text, user: "somebody’s own picture" })),
     ...mails.map((text) => ({ text, user: "a sent message" })),
   ];
 }

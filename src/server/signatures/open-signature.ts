@@ -15,12 +15,20 @@ import {
 import { compile } from "@/core/compile";
 import type { Person } from "@/core/people";
 import type { NetworkKind } from "@/core/links";
-import { hasShortForm, linksOf, parseSignature, pictureSourcesOf, shortForm } from "@/core/signature";
+import {
+  hasShortForm,
+  linksOf,
+  parseSignature,
+  pictureSourcesOf,
+  shortForm,
+  withPicturesOf,
+} from "@/core/signature";
 import { notFound } from "../http/refusal";
 import { publicBase } from "../addresses/public-address";
 import { findAnswers } from "../links/answers";
 import { listNetworks } from "../links/networks";
 import { findOrganisation, type Organisation } from "../settings/organisation";
+import { allWithOwnPictures, withOwnPictures } from "../people/own-pictures";
 import { findDetails, findDetailsOfAll, listPeople } from "../people/people";
 import { findCuts } from "../pictures/cuts";
 import { colorsOfCuts } from "../pictures/picture-colors";
@@ -100,7 +108,7 @@ function derive(
   return {
     html: pasted(document),
     shortHtml: hasShortForm(document) ? pasted(shortForm(document)) : null,
-    weight: weightOf(document, pictures),
+    weight: weightOf(withPicturesOf(document, person), pictures),
     findings: checkSignature(document, {
       person,
       base,
@@ -131,10 +139,16 @@ async function openRows(rows: readonly SignatureRow[]): Promise<readonly OpenedS
     findSurroundings(),
     findDetailsOfAll(rows.flatMap(({ personId }) => personId ?? [])),
   ]);
-  const read = rows.map((row) => {
+  const shown = rows.map((row) => ({
+    document: readDocument(row.document),
+    person: (row.personId !== null && people.get(row.personId)) || null,
+  }));
+  const drawn = await allWithOwnPictures(shown);
+  const read = rows.map((row, index) => {
     const document = readDocument(row.document);
-    const person = (row.personId !== null && people.get(row.personId)) || null;
-    const sources = pictureSourcesOf(document);
+    const person = drawn[index] ?? null;
+    // Those of the places themselves are looked at as well, since others are made like them.
+    const sources = all([pictureSourcesOf(document), pictureSourcesOf(withPicturesOf(document, person))]);
     const addresses = [...new Set(linksOf(document, person).map(({ href }) => href))];
     return { row, document, person, sources, addresses };
   });
@@ -187,11 +201,12 @@ export async function openWaiting(): Promise<readonly OpenedWaiting[]> {
   return Promise.all(
     waiting.map(async ({ document, ...known }) => {
       const { personId } = await findSignature(known.signatureId);
-      const person = await findDetails(personId);
+      const read = parseSignature(document);
+      const person = await withOwnPictures(read, await findDetails(personId));
       return {
         ...known,
         base,
-        html: compile(parseSignature(document), { destination: "webmail-paste", person, base }),
+        html: compile(read, { destination: "webmail-paste", person, base }),
       };
     }),
   );

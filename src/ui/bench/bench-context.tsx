@@ -3,6 +3,7 @@
 import { createContext, useContext } from "react";
 import type { AltContext, Finding, PictureFactsBySource } from "@/core/checks";
 import type { IconLook } from "@/core/icons";
+import type { FieldId } from "@/core/people";
 import type { Settings } from "@/core/signature";
 import type { BenchSelection } from "./editor/selection";
 import type { LinkDefaults } from "../links/link-kinds";
@@ -45,6 +46,8 @@ export interface BenchValue {
   readonly cutPicture: (source: string, position: number) => void;
   /** What is known of the files of its pictures. */
   readonly pictureFacts: PictureFactsBySource;
+  /** The directory's fields that hold pictures. */
+  readonly pictureFields: readonly FieldId[];
   /** What alt text is suggested from. */
   readonly altContext: AltContext;
   /** What links are offered from. */

@@ -10,7 +10,7 @@ import type { Proof } from "@/core/clients";
 import { compile } from "@/core/compile";
 import type { KnownColors } from "@/core/layout";
 import { callingCodeOf, type NetworkKind } from "@/core/links";
-import type { OwnField, Person } from "@/core/people";
+import { fieldNames, isPictureField, wordFields, type OwnField, type Person } from "@/core/people";
 import { outerTable, parseSignature, settingsOf, shortForm, tableMap } from "@/core/signature";
 import type { LinkDefaults } from "../links/link-kinds";
 import { FocusHome } from "../parts/focus-home";
@@ -54,7 +54,9 @@ import { useLongestPerson } from "./tools/use-longest-person";
 import { usePerson } from "./tools/use-person";
 import { heightGiven, type PictureTarget } from "./pictures/place-picture";
 import { useIconRows } from "./pictures/use-icon-rows";
+import { useOwnPictures } from "../signature/use-own-pictures";
 import { usePictureFacts } from "../signature/use-picture-facts";
+import { useKeepPart } from "./pictures/use-keep-part";
 import { usePictures } from "./pictures/use-pictures";
 
 interface Props {
@@ -89,7 +91,8 @@ interface Props {
 
 export function Bench({ signature, person: ownPerson, base, brandColors, ...rest }: Props) {
   const { answers, organisation, place, ownFields } = rest;
-  const ownParts = useMemo(() => ownFields.map(fieldPart), [ownFields]);
+  const ownParts = useMemo(() => wordFields(ownFields).map(fieldPart), [ownFields]);
+  const pictureFields = useMemo(() => [...fieldNames, ...ownFields].filter(isPictureField), [ownFields]);
   const [networks, setNetworks] = useState(rest.networks);
   const [open, setOpen] = useState<Open | null>(null);
   const [form, setForm] = useState<Form>("full");
@@ -122,13 +125,14 @@ export function Bench({ signature, person: ownPerson, base, brandColors, ...rest
   const directory = useDirectory();
   const longest = useLongestPerson(current, directory);
   const chosen = usePerson(ownPerson, signature.personId);
-  const person = longest.tried ?? chosen.person;
-  const altContext = useMemo(() => ({ person, organisation, networks }), [person, organisation, networks]);
   const known = usePictureFacts(rest.pictures);
+  const person = useOwnPictures(document, longest.tried ?? chosen.person, known.learnCut);
+  const altContext = useMemo(() => ({ person, organisation, networks }), [person, organisation, networks]);
   const { facts } = known;
   const pictures = usePictures(edited, known, altContext);
   const { resize, placeFiles } = pictures;
   const { resizeRow, restyleRow, addIcons } = useIconRows(edited, known);
+  const keepPart = useKeepPart(edited, longest.tried ? null : signature.personId, person);
   const [spelling] = useSpelling();
   const pasting = usePaste(known.learnCut);
   const { shown, tools } = useEditor(edited, {
@@ -178,7 +182,7 @@ export function Bench({ signature, person: ownPerson, base, brandColors, ...rest
   const { findings } = checks;
 
   /** What is tried, or was only just chosen, is not what would be sent. */
-  const asSent = form === "full" && person === ownPerson;
+  const asSent = form === "full" && !longest.tried && chosen.person === ownPerson;
   const meter = useMeter(edited, html, {
     base,
     asSent,
@@ -240,6 +244,7 @@ export function Bench({ signature, person: ownPerson, base, brandColors, ...rest
       cutPicture,
       linking,
       pictureFacts: facts,
+      pictureFields,
       altContext,
       form,
       letterType,
@@ -258,6 +263,7 @@ export function Bench({ signature, person: ownPerson, base, brandColors, ...rest
       cutPicture,
       linking,
       facts,
+      pictureFields,
       altContext,
       form,
       letterType,
@@ -346,6 +352,7 @@ export function Bench({ signature, person: ownPerson, base, brandColors, ...rest
           document={state.doc}
           onClose={close}
           onKeep={(cut) => {
+            void keepPart(open.position, cut);
             pictures.swap(open.source, open.position, cut);
             closeToSheet();
           }}

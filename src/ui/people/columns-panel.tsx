@@ -36,6 +36,7 @@ const kindNames: Readonly<Record<FieldKind, string>> = {
   mail: "mail address",
   web: "web address",
   date: "date",
+  picture: "picture",
 };
 
 const blank: { readonly kind: FieldKind; readonly name: string } = { kind: "text", name: "" };

@@ -3,7 +3,8 @@
 import { useMemo } from "react";
 import {
   fieldLabel,
-  fieldNames,
+  wordFieldNames,
+  wordFields,
   longestField,
   type Details,
   type FieldId,
@@ -34,7 +35,10 @@ const inForm = (index: number): string => `field${index}`;
 
 /** Somebody who comes into the directory. */
 export function NewPerson({ usual, ownFields, departments, onClose, onAdd }: Props) {
-  const fields = useMemo<readonly FieldId[]>(() => [...fieldNames, ...ownFields], [ownFields]);
+  const fields = useMemo<readonly FieldId[]>(
+    () => [...wordFieldNames, ...wordFields(ownFields)],
+    [ownFields],
+  );
   const described = useMemo(
     () =>
       object(

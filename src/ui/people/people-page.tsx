@@ -12,7 +12,14 @@ import {
   type FoundPeople,
   type PeopleLook,
 } from "@/contract";
-import { changePerson, fieldNames, type FieldId, type OwnField, type PhoneForm } from "@/core/people";
+import {
+  changePerson,
+  wordFieldNames,
+  wordFields,
+  type FieldId,
+  type OwnField,
+  type PhoneForm,
+} from "@/core/people";
 import { ask } from "../parts/asking/ask";
 import { Button, buttonClass } from "../parts/button";
 import { ChoiceField } from "../parts/fields/choice-field";
@@ -59,7 +66,7 @@ export function PeoplePage({ found, look, people, ownFields, phoneForm, usual }:
   const router = useRouter();
   const [adding, setAdding] = useState(false);
   const [columns, keepColumns] = useKept("columns of people", "");
-  const fields: readonly FieldId[] = [...fieldNames, ...ownFields];
+  const fields: readonly FieldId[] = [...wordFieldNames, ...wordFields(ownFields)];
   const shown = readColumns(columns, fields);
   const steps = useDirectorySteps(() => router.refresh());
   const { find, want, put } = usePieces({ given: people, keyOf, load });

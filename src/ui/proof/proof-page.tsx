@@ -17,6 +17,7 @@ import { useSignature } from "../signature/editing/use-signature";
 import { useStationFindings } from "../signature/use-station-findings";
 import { ProofWall } from "./proof-wall";
 import { useTrial } from "./use-trial";
+import { useOwnPictures } from "../signature/use-own-pictures";
 import { useKeptStillness } from "../signature/stillness/use-kept-stillness";
 
 const readingView = lazily(() => import("../signature/reading-view").then(({ ReadingView }) => ReadingView));
@@ -31,7 +32,7 @@ export function ProofPage(props: OpenedStation) {
   const document = edited.state.doc;
   const { findings, busy, mend, setAside, colors, known } = useStationFindings(edited, props);
   const trial = useTrial(document);
-  const shown = trial.person ?? person;
+  const shown = useOwnPictures(document, trial.person ?? person, known.learnCut);
   const options = useMemo(
     () => ({ destination: "webmail-paste", person: shown, base }) as const,
     [shown, base],

@@ -2,6 +2,7 @@
 
 /** What will go wrong with a signature that is edited, and putting it right. */
 import type { CheckOptions, Finding } from "@/core/checks";
+import { withPicturesOf } from "@/core/signature";
 import type { Change } from "./editing/single-steps";
 import type { OpenedStation } from "./editing/opened-station";
 import type { EditedSignature } from "./editing/use-signature";
@@ -32,7 +33,7 @@ export function useChecked(
   change: Change,
 ): Checked {
   const document = edited.state.doc;
-  const colors = usePictureColors(document, opened.colors);
+  const colors = usePictureColors(withPicturesOf(document, person), opened.colors);
   const { asides, setAside } = useAsides(edited.id, opened.asides);
   const found = useFindings(
     document,

@@ -1,6 +1,6 @@
 /** A person as a contact card (vCard 4.0, RFC 6350; pronouns after RFC 9554). */
 import { contentLines, escapeValue, mailtoLink, telLink, webLink } from "../../links";
-import { fieldsOf, fieldValue, typedValue, type FieldId, type Person } from "../fields";
+import { fieldsOf, fieldValue, typedValue, wordFields, type FieldId, type Person } from "../fields";
 
 /** What holds a field of the user's own, with its id as a parameter. */
 export const ownProperty = "X-FIELD";
@@ -53,7 +53,7 @@ export function buildCard(person: Person): string {
 export function buildWholeCard(person: Person): string {
   const typed = (field: FieldId): string => escapeValue(typedValue(person, field));
   const organisation = [typed("organisation"), typed("department")];
-  const own = fieldsOf([person]).filter((field) => field.includes(":"));
+  const own = wordFields(fieldsOf([person])).filter((field) => field.includes(":"));
   return contentLines([
     ...commonLines(person, fieldValue(person, "name") || fieldValue(person, "mail")),
     ...line("PRONOUNS", typed("pronouns")),

@@ -4,7 +4,7 @@
  */
 import ICAL from "ical.js";
 import { mostPeople, type Details } from "../change-person";
-import { fieldId, type FieldId } from "../fields";
+import { fieldId, isPictureField, type FieldId } from "../fields";
 import type { BrokenLine } from "../sheet/read-sheet";
 import type { ListedPerson } from "../sheet/plan-import";
 import { ownParameter, ownProperty } from "./build-card";
@@ -70,7 +70,9 @@ function detailsIn(properties: readonly Property[]): Details {
   const [organisation = "", ...within] = all("org").slice(0, 1).flatMap(partsOf);
   const own = all(ownProperty.toLowerCase()).flatMap(([, parameters, , value]) => {
     const field = String(parameters[ownParameter.toLowerCase()] ?? "");
-    return fieldId.check(field) === null ? [[field, unescaped(String(value ?? ""))] as const] : [];
+    return fieldId.check(field) === null && !isPictureField(field as FieldId)
+      ? [[field, unescaped(String(value ?? ""))] as const]
+      : [];
   });
   const [phone, mobile] = [best(numbers.filter((each) => !isCell(each))), best(numbers.filter(isCell))];
   const found: Partial<Record<FieldId, string>> = {

@@ -12,7 +12,7 @@ export const namePartLabels: Readonly<Record<NamePart, string>> = {
   "family name": "Family name",
 };
 
-export const columnNames: Readonly<Record<FieldName | NamePart, readonly string[]>> = {
+export const columnNames: Readonly<Record<Exclude<FieldName, "portrait"> | NamePart, readonly string[]>> = {
   name: [
     "name",
     "fullname",

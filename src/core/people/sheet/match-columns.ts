@@ -1,7 +1,7 @@
 /** Which field each column of a table means: what was chosen before for its name, its name, or what stands in it. */
 import { isMailAddress } from "../../links";
 import { wordTable } from "../../values";
-import { fieldLabel, fieldNames, type FieldId, type OwnField } from "../fields";
+import { fieldLabel, wordFieldNames, wordFields, type FieldId, type OwnField } from "../fields";
 import { columnNames, namePartLabels, type NamePart } from "./column-names";
 import type { Sheet } from "./read-sheet";
 
@@ -72,7 +72,7 @@ export function matchColumns(
 ): readonly (ColumnTarget | null)[] {
   const found: (ColumnTarget | null)[] = sheet.header.map(() => null);
   const taken = new Set<ColumnTarget>();
-  const offered = new Set<ColumnTarget>([...fieldNames, ...nameParts, ...own]);
+  const offered = new Set<ColumnTarget>([...wordFieldNames, ...nameParts, ...wordFields(own)]);
   const decided = new Set<number>();
   const take = (column: number, target: ColumnTarget | null | undefined): void => {
     if (target === undefined || decided.has(column)) return;
@@ -82,7 +82,9 @@ export function matchColumns(
     if (target !== null) taken.add(target);
   };
   const keys = sheet.header.map(columnKey);
-  const ownByName = new Map<string, ColumnTarget>(own.map((field) => [columnKey(fieldLabel(field)), field]));
+  const ownByName = new Map<string, ColumnTarget>(
+    wordFields(own).map((field) => [columnKey(fieldLabel(field)), field]),
+  );
   if (sheet.named) {
     keys.forEach((key, column) => take(column, Object.hasOwn(remembered, key) ? remembered[key] : undefined));
     keys.forEach((key, column) => take(column, ownByName.get(key)));

@@ -1,6 +1,6 @@
 /** A field of the directory, drawn as the person's own value, linked as its kind is linked. */
 import type { Node } from "prosemirror-model";
-import { fieldId, fieldLink, fieldValue, type Person } from "../../people";
+import { fieldLink, fieldValue, wordField, type Person } from "../../people";
 import { flag, text } from "../../values";
 import { attribute, describeAttributes, needed, type AttributesOf } from "../description";
 import { styledText } from "../inline";
@@ -8,7 +8,7 @@ import { inlineKind, marked } from "../kind";
 import type { ReadPieces } from "../piece";
 
 export const personField = describeAttributes(["personField"], {
-  field: needed(fieldId),
+  field: needed(wordField),
   /** Shown when the person has nothing there. */
   fallback: attribute(text(300), ""),
   /** Whether an empty field without a fallback takes its whole line with it. */

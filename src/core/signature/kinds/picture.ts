@@ -2,7 +2,8 @@
 import { publicAddress } from "../../addresses";
 import { element, type Declarations } from "../../html";
 import { writtenAddress } from "../../links";
-import { flag, optional, px, text } from "../../values";
+import { pictureField } from "../../people";
+import { choice, flag, optional, px, text, type TypeOf } from "../../values";
 import { attribute, describeAttributes, needed, type AttributesOf } from "../description";
 import { blockKind, marked, partAttributes } from "../kind";
 import { linkTarget, pictureSource, widest } from "../values";
@@ -23,10 +24,20 @@ const imageAttributes = {
 export const image = describeAttributes(["picture", "inlinePicture"], imageAttributes);
 export type PictureAttributes = AttributesOf<typeof imageAttributes>;
 
+/** What stands in the place of somebody's own picture where they have none: their initials, the picture itself, or nothing. */
+export const substitute = choice("initials", "picture", "nothing");
+export type Substitute = TypeOf<typeof substitute>;
+
 export const picture = describeAttributes(["picture"], {
   ...partAttributes,
   ...imageAttributes,
   link: attribute(optional(linkTarget), null),
+  /**
+   * The field whose picture it shows of each person, made as this one was made: in the same frame, size and colours. Null where it
+   * is the same for everybody.
+   */
+  field: attribute(optional(pictureField), null),
+  without: attribute(substitute, "initials"),
 });
 
 /**

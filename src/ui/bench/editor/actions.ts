@@ -5,7 +5,7 @@
 import { redo, undo } from "prosemirror-history";
 import type { Node } from "prosemirror-model";
 import type { Command } from "prosemirror-state";
-import { fieldLabel, fieldNames, type FieldId } from "@/core/people";
+import { fieldLabel, wordFieldNames, type FieldId } from "@/core/people";
 import { build, disclaimer, readyLines, schema, settingsOf } from "@/core/signature";
 import { insertBlock, insertInline, takeStylingOff, toggle, toggleUnderline } from "./commands";
 import { duplicateSelected, moveSelectedPart, removeSelected, toggleShortForm } from "./part-commands";
@@ -83,6 +83,9 @@ const bannerHeight = 80;
 export const parts: readonly Insertable[] = [
   insertable("Parts", "block", "line", "Line of text", () => build.line()),
   insertable("Parts", "block", "picture-place", "Picture place", () => build.picturePlace(96, 96)),
+  insertable("Parts", "block", "portrait", "Portrait of each person", () =>
+    build.picture({ source: "", width: 96, height: 96, field: "portrait" }),
+  ),
   insertable("Parts", "block", "icon-row", "Icon row", () => schema.nodes.iconRow.create()),
   insertable("Parts", "block", "button", "Button", () => build.button({}, build.text("Book a visit"))),
   insertable("Parts", "block", "divider", "Divider", () => build.divider()),
@@ -104,7 +107,7 @@ export const fieldPart = (field: FieldId): Insertable =>
 
 export const inlineParts: readonly Insertable[] = [
   insertable("In a line", "inline", "separator", "Separator", () => build.separator("|", 6)),
-  ...fieldNames.map(fieldPart),
+  ...wordFieldNames.map(fieldPart),
 ];
 
 const tableActions: readonly Action[] = [

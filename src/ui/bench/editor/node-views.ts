@@ -3,7 +3,14 @@ import { DOMSerializer, type Node } from "prosemirror-model";
 import type { NodeView, NodeViewConstructor } from "prosemirror-view";
 import { drawnFrom } from "@/contract";
 import { fieldLabel, fieldLink, type Person } from "@/core/people";
-import { fieldText, personField as fieldDescription, tableMap } from "@/core/signature";
+import {
+  fieldText,
+  isOwnPicture,
+  personField as fieldDescription,
+  placeWithPicture,
+  settingsOf,
+  tableMap,
+} from "@/core/signature";
 
 class TableView implements NodeView {
   readonly dom: HTMLTableElement;
@@ -55,20 +62,23 @@ const personField =
     return { dom };
   };
 
-/** Pictures of invented sites are drawn from this application. */
-const image: NodeViewConstructor = (node) => {
-  const { toDOM } = node.type.spec;
-  if (!toDOM) throw new TypeError(`A ${node.type.name} is not drawn by itself`);
-  const { dom } = DOMSerializer.renderSpec(document, toDOM(node));
-  const drawn = dom instanceof HTMLImageElement ? dom : dom.querySelector("img");
-  const source = drawn?.getAttribute("src");
-  if (drawn && source) drawn.src = drawnFrom(source);
-  return { dom };
-};
+/** Pictures of invented sites are drawn from this application; what is each person's own is drawn as theirs. */
+const image =
+  (person: Person | null): NodeViewConstructor =>
+  (given, view) => {
+    const node = isOwnPicture(given) ? placeWithPicture(given, person, settingsOf(view.state.doc)) : given;
+    const { toDOM } = node.type.spec;
+    if (!toDOM) throw new TypeError(`A ${node.type.name} is not drawn by itself`);
+    const { dom } = DOMSerializer.renderSpec(document, toDOM(node));
+    const drawn = dom instanceof HTMLImageElement ? dom : dom.querySelector("img");
+    const source = drawn?.getAttribute("src");
+    if (drawn && source) drawn.src = drawnFrom(source);
+    return { dom };
+  };
 
 export const nodeViews = (person: Person | null): Record<string, NodeViewConstructor> => ({
   table: (node) => new TableView(node),
   personField: personField(person),
-  picture: image,
-  inlinePicture: image,
+  picture: image(person),
+  inlinePicture: image(person),
 });

@@ -7,6 +7,7 @@ import {
   divider,
   iconRow,
   image,
+  isOwnPicture,
   personField,
   removePart,
   separator,
@@ -20,18 +21,32 @@ import { ButtonMeasures } from "./button-measures";
 import { DividerMeasures, SpacerMeasures } from "./gap-measures";
 import { FieldMeasures, SeparatorMeasures } from "./inline-measures";
 import { measured } from "./measures-of-part";
+import { OwnPictureMeasures } from "./own-picture-measures";
 import { PictureMeasures } from "./picture-measures";
 import { ShortFormChoice } from "./short-form-choice";
+import { WhosePicture } from "./whose-picture";
 
 /** The only measures that weigh: a list that is put in order by drag and by key. */
 export const iconRowMeasures = lazily(() =>
   import("./icon-row-measures").then(({ IconRowMeasures }) => IconRowMeasures),
 );
 
-const pictureMeasures = measured(image, PictureMeasures);
+const PictureOfAll = measured(image, PictureMeasures);
+
+/** A picture as a block: the same for everybody, or each person's own. */
+function BlockPicture({ part }: { readonly part: Placed }) {
+  if (isOwnPicture(part.node)) return <OwnPictureMeasures part={part} />;
+  return (
+    <>
+      <PictureOfAll part={part} />
+      <WhosePicture part={part} />
+    </>
+  );
+}
+
 const measures: Readonly<Record<string, ComponentType<{ readonly part: Placed }>>> = {
-  picture: pictureMeasures,
-  inlinePicture: pictureMeasures,
+  picture: BlockPicture,
+  inlinePicture: PictureOfAll,
   spacer: measured(spacer, SpacerMeasures),
   divider: measured(divider, DividerMeasures),
   separator: measured(separator, SeparatorMeasures),

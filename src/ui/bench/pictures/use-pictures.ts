@@ -8,7 +8,7 @@ import { endpoints, type Cut, type CutRequest } from "@/contract";
 import { isHosted } from "@/core/addresses";
 import { suggestAlt, type AltContext } from "@/core/checks";
 import { displaySize } from "@/core/pictures";
-import { iconRow, image, mixed, setAttributes } from "@/core/signature";
+import { iconRow, image, isOwnPicture, mixed, setAttributes } from "@/core/signature";
 import { textState } from "../editor/commands";
 import { ask, send } from "../../parts/asking/ask";
 import type { EditedSignature } from "../../signature/editing/use-signature";
@@ -134,7 +134,9 @@ export function usePictures(
     (source, position, cut) => {
       learnCut(cut);
       const { doc, tr } = current();
-      const at = findPicture(doc, source, position);
+      // What is cut of a picture that is each person's own is theirs, and the document holds what all are made like.
+      const there = doc.nodeAt(position);
+      const at = there && isOwnPicture(there) ? position : findPicture(doc, source, position);
       if (at !== null) dispatch(setAttributes(tr, at, image, shownOf(cut)));
     },
     [current, dispatch, learnCut],

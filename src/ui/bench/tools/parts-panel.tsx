@@ -14,6 +14,7 @@ import {
   Space,
   Square,
   Type,
+  UserRound,
   type LucideIcon,
 } from "lucide-react";
 import { memo } from "react";
@@ -25,6 +26,7 @@ import type { EditorTools } from "../editor/use-editor";
 const icons: Readonly<Record<string, LucideIcon>> = {
   line: Type,
   "picture-place": Square,
+  portrait: UserRound,
   "icon-row": LayoutGrid,
   button: RectangleHorizontal,
   divider: Minus,

@@ -2,7 +2,8 @@
 
 import {
   encodings,
-  fieldNames,
+  wordFieldNames,
+  wordFields,
   nameParts,
   targetLabel,
   type ColumnTarget,
@@ -93,10 +94,10 @@ interface ColumnsProps {
 
 function Columns({ table: { header, samples, columns }, ownFields, onColumns }: ColumnsProps) {
   const targets: readonly ColumnTarget[] = [
-    ...fieldNames.slice(0, 1),
+    ...wordFieldNames.slice(0, 1),
     ...nameParts,
-    ...fieldNames.slice(1),
-    ...ownFields,
+    ...wordFieldNames.slice(1),
+    ...wordFields(ownFields),
   ];
   const choices = Object.fromEntries([
     [leftOut, "left out"],

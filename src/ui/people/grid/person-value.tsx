@@ -10,7 +10,7 @@ const wrong = {
 /** Why what is in a field leads nowhere; null where it does, and where it need not. */
 export function wrongWith(field: FieldId, value: string): string | null {
   const kind = fieldKind(field);
-  if (value.trim() === "" || kind === "text" || kind === "date") return null;
+  if (value.trim() === "" || kind === "text" || kind === "date" || kind === "picture") return null;
   return fieldLink(field, value.trim()) === null ? wrong[kind] : null;
 }
 

@@ -4,6 +4,7 @@ import { carriedByItself } from "@/core/install";
 import { kitKinds } from "@/core/install-kinds";
 import { parseSignature } from "@/core/signature";
 import { publicBase } from "@/server/addresses/public-address";
+import { withOwnPictures } from "@/server/people/own-pictures";
 import { findPerson } from "@/server/people/people";
 import { findSignature } from "@/server/signatures/signatures";
 import { HandOut } from "@/ui/install/hand-out";
@@ -29,7 +30,7 @@ export default async function HandOutPage({ params, searchParams }: Props) {
   ]);
   if (personId !== undefined && !found) notFound();
   const document = parseSignature(signature.document);
-  const person = found?.person ?? null;
+  const person = await withOwnPictures(document, found?.person ?? null);
   return (
     <HandOut
       id={id}
