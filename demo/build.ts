@@ -2,13 +2,17 @@
  * Draws the demo's pictures, makes the cuts and writes the signatures that use them. Everything it writes is
  * committed; run it again after changing what the demo draws: `npm run demo:pictures`.
  */
-import { mkdir, rm, writeFile } from "node:fs/promises";
+import { mkdir, readFile, rm, writeFile } from "node:fs/promises";
 import path from "node:path";
 import sharp from "sharp";
 import { hostedPath } from "@/core/addresses";
 import { type Recipe, type Size } from "@/core/pictures";
+import { writePictureDetail } from "@/core/people";
+import { contentHash } from "@/server/imaging/content-hash";
+import { findFocus } from "@/server/imaging/find-focus";
 import { renderCut } from "@/server/imaging/render-cut";
 import { demoSignatures, type PlacedCut } from "./documents";
+import { portraitPlans } from "./portrait-plans";
 import { cutFileName, cutPlans, originalPlans } from "./pictures";
 
 const folder = path.join(import.meta.dirname, "pictures");
@@ -56,6 +60,14 @@ async function main(): Promise<void> {
       height: recipe.height,
     });
   }
+  for (const { person } of portraitPlans) {
+    const bytes = originals.get(`${person}.jpg`)!;
+    const portrait = writePictureDetail({ original: contentHash(bytes), focus: await findFocus(bytes) });
+    const file = path.join(import.meta.dirname, "people", `${person}.json`);
+    const details = JSON.parse(await readFile(file, "utf8")) as Record<string, string>;
+    await writeFile(file, `${JSON.stringify({ ...details, portrait }, null, 2)}\n`);
+  }
+
   await writeFile(path.join(folder, "cuts.json"), `${JSON.stringify(committed, null, 2)}\n`);
 
   // What the invented file share shares: the jars of the banner.

@@ -8,7 +8,7 @@ import { renderCut } from "@/server/imaging/render-cut";
 import type { CommittedCut } from "./build";
 import { demoSignatures } from "./documents";
 import { cutPlans, originalPlans } from "./pictures";
-import { portraitPlans } from "./portraits";
+import { portraitPlans } from "./portrait-plans";
 
 const committed = JSON.parse(readFileSync("demo/pictures/cuts.json", "utf8")) as CommittedCut[];
 const bytesOf = ({ hash, fileName }: { hash: string; fileName: string }): Buffer =>

@@ -12,7 +12,8 @@ import { glyphSvg, glyphWeight, iconRecipe, type IconLook } from "@/core/icons";
 import { findContent } from "@/server/imaging/find-content";
 import { bannerSvg, bareIconSvg, brand, logoSvg, toPng } from "./brand";
 import { networks } from "./networks";
-import { drawPortrait, portraitPlans } from "./portraits";
+import { portraitPlans } from "./portrait-plans";
+import { drawPortrait } from "./portraits";
 
 export interface OriginalPlan {
   readonly file: string;

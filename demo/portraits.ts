@@ -18,6 +18,10 @@ export interface PortraitPlan {
   /** Height of the head over 300 px. */
   readonly scale: number;
   readonly seed: number;
+  /** Width of the file, where its camera gave less than the others; px. */
+  readonly width?: number;
+  /** How bright the room was, where it was another than the others'. */
+  readonly light?: number;
 }
 
 const size = { width: 1200, height: 900 };
@@ -160,81 +164,19 @@ export async function drawPortrait(plan: PortraitPlan): Promise<Buffer> {
   const light =
     `<defs><radialGradient id="v" cx="0.35" cy="0.3" r="0.95"><stop offset="0" stop-color="#fff3d6" stop-opacity="0.22"/><stop offset="0.5" stop-color="#000" stop-opacity="0"/><stop offset="1" stop-color="#04110c" stop-opacity="0.5"/></radialGradient></defs>` +
     `<rect width="1200" height="900" fill="url(#v)"/>`;
-  return sharp(background)
+  const drawn = sharp(background)
     .composite([
       { input: figure },
       { input: svg(light) },
       { input: grain(plan.seed), raw: { ...size, channels: 1 }, blend: "soft-light" },
     ])
-    .removeAlpha()
+    .removeAlpha();
+  if (!plan.width && !plan.light) return drawn.jpeg({ quality: 82 }).toBuffer();
+  // What was laid over is there before it is made smaller.
+  const whole = sharp(await drawn.png().toBuffer());
+  return whole
+    .resize({ width: plan.width ?? size.width })
+    .modulate({ brightness: plan.light ?? 1 })
     .jpeg({ quality: 82 })
     .toBuffer();
 }
-
-export const portraitPlans: readonly PortraitPlan[] = [
-  {
-    person: "tamsin-okafor",
-    skin: "#b97f58",
-    shade: "#7c4c31",
-    hair: "#251a17",
-    hairStyle: "curly",
-    jacket: "#2f5a52",
-    scene: "glasshouse",
-    x: 420,
-    y: 380,
-    scale: 1.02,
-    seed: 11,
-  },
-  {
-    person: "siobhan-okeeffe",
-    skin: "#efc6a5",
-    shade: "#c08a68",
-    hair: "#8a4a22",
-    hairStyle: "long",
-    jacket: "#33415c",
-    scene: "shelves",
-    x: 800,
-    y: 370,
-    scale: 0.96,
-    seed: 23,
-  },
-  {
-    person: "layla-mansour",
-    skin: "#dcae85",
-    shade: "#a97650",
-    hair: "#6f7f4a",
-    hairStyle: "scarf",
-    jacket: "#46543a",
-    scene: "field",
-    x: 470,
-    y: 350,
-    scale: 1,
-    seed: 37,
-  },
-  {
-    person: "bram-uzel",
-    skin: "#e3b48e",
-    shade: "#a9774f",
-    hair: "#3a2a20",
-    hairStyle: "short",
-    jacket: "#5b3f2b",
-    scene: "shelves",
-    x: 760,
-    y: 400,
-    scale: 1.05,
-    seed: 41,
-  },
-  {
-    person: "anjali-rao",
-    skin: "#c48a5f",
-    shade: "#875533",
-    hair: "#1d1512",
-    hairStyle: "bun",
-    jacket: "#6d2f3c",
-    scene: "glasshouse",
-    x: 700,
-    y: 390,
-    scale: 0.98,
-    seed: 53,
-  },
-];

@@ -15,6 +15,7 @@ import {
   recipeValue,
   type LoopRecipe,
   type PictureColors,
+  type Focus,
 } from "@/core/pictures";
 import { outgrown } from "@/core/signature";
 import {
@@ -278,6 +279,8 @@ export const endpoints = {
   renamePicture: patch("/api/pictures/:hash")
     .body(object({ name: name("A picture", 120) }))
     .json<{ original: Original }>(),
+  /** The part of it that is to be seen of somebody, as it is first suggested. */
+  suggestFocus: get("/api/pictures/:hash/focus").json<{ focus: Focus }>(),
   replacePicture: post("/api/pictures/:hash/replace").file(largestFile).json<Replacement>(),
   takeBackPicture: remove("/api/pictures/:hash/replace").json<Replacement>(),
   pictureThumbnail: get("/api/pictures/:hash/thumbnail").query(frameQuery).bytes(),

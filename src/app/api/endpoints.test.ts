@@ -55,6 +55,15 @@ const bodies = {
   keepColumns: { columns: [{ key: "who", target: "name" }] },
   addOwnField: { kind: "phone", name: "Direct line" },
   removeOwnField: { field: "text:Room" },
+  makeOwnPictures: {
+    name: "Ada Quill",
+    pictures: [
+      {
+        ...{ source: "", width: 96, height: 96 },
+        of: { kind: "detail", original: hash, focus: { x: 5, y: 5, side: 10 } },
+      },
+    ],
+  },
   keepPhoneForm: { style: "national", extension: true, callingCode: "" },
   peopleRows: { ids: ["nobody"] },
   makeKits: { department: null, pictures: "hosted" },
@@ -167,6 +176,7 @@ const queries: Readonly<Record<string, string>> = {
 
 /** Those that take what the sample says, since nothing in it has to be there. */
 const taken = new Set<Name>([
+  "makeOwnPictures",
   "lookAtAddress",
   "keepLetterType",
   "recordOpening",

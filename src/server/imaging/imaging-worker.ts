@@ -9,6 +9,7 @@ import type { Initials } from "@/core/signature";
 import { drawInitials } from "./draw-initials";
 import { colorsOf } from "./colors-of";
 import { findContent } from "./find-content";
+import { findFocus } from "./find-focus";
 import { inspectPicture } from "./inspect-picture";
 import { renderCut, renderPreview } from "./render-cut";
 import { renderLoop, renderLoopPicture, type Originals } from "./render-loop";
@@ -33,6 +34,7 @@ const tasks = {
   findBackground,
   frameTimes,
   findContent,
+  findFocus,
   colorsOf,
   measureText: (text: Parameters<typeof layText>[0]) => {
     const { width, height } = layText(text);

@@ -78,6 +78,7 @@ export const imaging = {
   findBackground: task("findBackground"),
   frameTimes: task("frameTimes"),
   findContent: task("findContent"),
+  findFocus: task("findFocus"),
   colorsOf: task("colorsOf"),
   measureText: task("measureText"),
   memory: task("memory"),

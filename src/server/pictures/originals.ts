@@ -1,7 +1,7 @@
 /** Originals: uploaded files, kept untouched under the hash of their bytes. */
-import { and, asc, desc, eq, isNull } from "drizzle-orm";
+import { and, asc, desc, eq, inArray, isNull } from "drizzle-orm";
 import type { AddedFiles, Original, RefusedFile } from "@/contract";
-import { isAnimatedPng, sniffType } from "@/core/pictures";
+import { isAnimatedPng, sniffType, type Focus } from "@/core/pictures";
 import { database } from "../database/database";
 import { originals } from "../database/schema";
 import { notFound, Refusal } from "../http/refusal";
@@ -100,8 +100,24 @@ export async function readOriginal(hash: string): Promise<Buffer> {
   return bytes;
 }
 
+/** Those of some that stand in the library, by their hashes. */
+export async function findOriginals(hashes: readonly string[]): Promise<ReadonlyMap<string, Original>> {
+  if (hashes.length === 0) return new Map();
+  const rows = await (
+    await database()
+  )
+    .select()
+    .from(originals)
+    .where(and(inArray(originals.hash, [...hashes]), isNull(originals.removedAt)));
+  return new Map(rows.map((row) => [row.hash, toOriginal(row)]));
+}
+
 export async function renameOriginal(hash: string, name: string): Promise<Original> {
   await findOriginal(hash);
   await (await database()).update(originals).set({ name }).where(eq(originals.hash, hash));
   return findOriginal(hash);
 }
+
+/** The part of a photograph that is to be seen of somebody, in px of it. Refuses with 404 when it is not in the library. */
+export const suggestFocus = async (hash: string): Promise<Focus> =>
+  imaging.findFocus(await readOriginal(hash));

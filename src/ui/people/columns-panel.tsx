@@ -7,7 +7,8 @@ import { endpoints } from "@/contract";
 import {
   fieldKind,
   fieldLabel,
-  fieldNames,
+  isPictureField,
+  wordFieldNames,
   type FieldId,
   type FieldKind,
   type OwnField,
@@ -43,7 +44,7 @@ const blank: { readonly kind: FieldKind; readonly name: string } = { kind: "text
 
 /** Which columns the table has, and the fields of the user's own. */
 export function ColumnsPanel({ ownFields, shown, onShow, onFields }: Props) {
-  const fields: readonly FieldId[] = [...fieldNames, ...ownFields];
+  const fields: readonly FieldId[] = [...wordFieldNames, ...ownFields];
   const form = useContractForm(endpoints.addOwnField.body, blank, async (body, { reset }) => {
     const { fields: now } = await ask(endpoints.addOwnField, { body });
     const added = now.at(-1);
@@ -82,7 +83,8 @@ export function ColumnsPanel({ ownFields, shown, onShow, onFields }: Props) {
               <CheckField
                 label={fieldLabel(field)}
                 checked={shown.includes(field)}
-                disabled={field === "name"}
+                // Pictures stand on each person's page.
+                disabled={field === "name" || isPictureField(field)}
                 onChange={(checked) =>
                   onShow(checked ? [...shown, field] : shown.filter((each) => each !== field))
                 }

@@ -4,8 +4,19 @@ import { Copy, TriangleAlert, UserMinus } from "lucide-react";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
-import type { DirectoryPerson, Install, ShelfCard } from "@/contract";
-import { fieldLabel, fieldNames, longestField, typedValue, type FieldId, type OwnField } from "@/core/people";
+import type { DirectoryPerson, Install, Original, ShelfCard } from "@/contract";
+import {
+  fieldLabel,
+  fieldNames,
+  isPictureField,
+  longestField,
+  readPictureDetail,
+  typedValue,
+  wordFieldNames,
+  wordFields,
+  type FieldId,
+  type OwnField,
+} from "@/core/people";
 import { whereItIs } from "../install/installs/install-words";
 import { OutOfDate, UpToDate } from "../install/installs/standing";
 import { Button, buttonClass } from "../parts/button";
@@ -16,19 +27,22 @@ import { formatCount } from "../parts/format";
 import { StepButtons } from "../parts/steps/step-buttons";
 import { useDirectorySteps } from "./directory-steps";
 import { wrongWith } from "./grid/person-value";
+import { PictureField } from "./portraits/picture-field";
 import { usePersonChanges } from "./use-person-changes";
 
 interface Props {
   readonly of: DirectoryPerson;
   readonly ownFields: readonly OwnField[];
   readonly departments: readonly string[];
+  /** The photographs that are in their fields, by their hashes. */
+  readonly originals: Readonly<Record<string, Original>>;
   /** Those that are drawn for them. */
   readonly signatures: readonly ShelfCard[];
   readonly installs: readonly Install[];
 }
 
 /** Somebody's details, the signatures that are theirs, and where those are installed. */
-export function PersonPage({ of, ownFields, departments, signatures, installs }: Props) {
+export function PersonPage({ of, ownFields, departments, originals, signatures, installs }: Props) {
   const { person } = of;
   const router = useRouter();
   const [kept, setKept] = useState(0);
@@ -49,7 +63,8 @@ export function PersonPage({ of, ownFields, departments, signatures, installs }:
     const made = await changes.duplicate(of);
     if (made) router.push(`/people/${made}`);
   };
-  const fields: readonly FieldId[] = [...fieldNames, ...ownFields];
+  const fields: readonly FieldId[] = [...wordFieldNames, ...wordFields(ownFields)];
+  const pictureFields = [...fieldNames, ...ownFields].filter(isPictureField);
   const late = installs.filter(({ changes }) => changes !== null);
   return (
     <main className="mx-auto max-w-[1240px] px-5 pb-10">
@@ -80,6 +95,15 @@ export function PersonPage({ of, ownFields, departments, signatures, installs }:
           <h2 id="details" className="mb-3 font-serif text-xl">
             Details
           </h2>
+          <div className="mb-5 space-y-4">
+            {pictureFields.map((field) => (
+              <PictureField
+                key={field}
+                {...{ of, field }}
+                original={originals[readPictureDetail(typedValue(person, field))?.original ?? ""] ?? null}
+              />
+            ))}
+          </div>
           <div className="space-y-3">
             {fields.map((field) => {
               const value = typedValue(person, field);

@@ -1,8 +1,10 @@
 import { notFound } from "next/navigation";
+import { fieldsOf, isPictureField, readPictureDetail, typedValue } from "@/core/people";
 import { installsOfPerson } from "@/server/install/installs";
 import { directory } from "@/server/people/directory";
 import { listDepartments } from "@/server/people/find-people";
 import { listOwnFields } from "@/server/people/own-fields";
+import { findOriginals } from "@/server/pictures/originals";
 import { cardsForPerson } from "@/server/shelf/shelf";
 import { SiteHeader } from "@/ui/parts/site-header";
 import { PersonPage } from "@/ui/people/person-page";
@@ -17,16 +19,21 @@ export default async function OnePersonPage({ params }: Props) {
   const { id } = await params;
   const of = (await directory()).typedById.get(id);
   if (!of) notFound();
-  const [ownFields, signatures, installs, departments] = await Promise.all([
+  const hashes = fieldsOf([of.person])
+    .filter(isPictureField)
+    .flatMap((field) => readPictureDetail(typedValue(of.person, field))?.original ?? []);
+  const [ownFields, signatures, installs, departments, originals] = await Promise.all([
     listOwnFields(),
     cardsForPerson(id),
     installsOfPerson(id),
     listDepartments(),
+    findOriginals(hashes),
   ]);
   return (
     <>
       <SiteHeader current="People" />
       <PersonPage
+        originals={Object.fromEntries(originals)}
         departments={departments.map(({ name }) => name).filter((name) => name !== "")}
         {...{ of, ownFields, signatures, installs }}
       />

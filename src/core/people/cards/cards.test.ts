@@ -2,7 +2,7 @@ import fc from "fast-check";
 import ICAL from "ical.js";
 import { describe, expect, it } from "vitest";
 import { changePerson } from "../change-person";
-import { emptyPerson, fieldNames, ownFieldOf, type Person } from "../fields";
+import { emptyPerson, wordFieldNames, ownFieldOf, type Person } from "../fields";
 import { buildWholeCard } from "./build-card";
 import { holdsCards, readCards } from "./read-cards";
 
@@ -114,7 +114,7 @@ describe("a card with everything as it is typed", () => {
       .trim(),
   );
   const person = fc
-    .record(Object.fromEntries([...fieldNames, ...own].map((field) => [field, value])))
+    .record(Object.fromEntries([...wordFieldNames, ...own].map((field) => [field, value])))
     .map((said) =>
       changePerson(emptyPerson, {
         id: "",

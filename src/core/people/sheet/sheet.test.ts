@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { emptyPerson, fieldNames, ownFieldOf, type Person } from "../fields";
+import { emptyPerson, wordFieldNames, ownFieldOf, type Person } from "../fields";
 import { changePerson } from "../change-person";
 import { matchColumns } from "./match-columns";
 import { changesOf, listedIn, planImport, type KnownPerson } from "./plan-import";
@@ -118,7 +118,7 @@ describe("a table that is written", () => {
   });
 
   const own = [ownFieldOf("phone", "Direct line"), ownFieldOf("text", "Room, floor")] as const;
-  const fields = [...fieldNames, ...own];
+  const fields = [...wordFieldNames, ...own];
   const value = fc
     .string({ unit: "grapheme", maxLength: 30 })
     .map((text) => text.replace(/[\p{Cc}\u2028\u2029\uFEFF]/gu, "").trim());
