@@ -1,7 +1,7 @@
 /** Any document that the schema lets be, for properties that hold of all of them: derived from the kinds' descriptions. */
 import fc from "fast-check";
 import type { Mark, Node } from "prosemirror-model";
-import { fieldNames } from "@/core/people";
+import { wordFieldNames } from "@/core/people";
 import type { Fields, NumberValue, ObjectValue, OptionalValue, TextValue, Value } from "@/core/values";
 import { markKinds, nodeKinds, schema, type Attributes } from "@/core/signature";
 
@@ -52,7 +52,8 @@ const byKind: Readonly<Record<string, (value: never) => fc.Arbitrary<unknown>>> 
     fc
       .oneof(fc.constantFrom("", ...words), fc.string({ maxLength: 12 }))
       .map((text) => text.slice(0, longest)),
-  field: () => fc.constantFrom(...fieldNames, "phone:Direct line", "text:Room, floor"),
+  "word field": () => fc.constantFrom(...wordFieldNames, "phone:Direct line", "text:Room, floor"),
+  "picture field": () => fc.constantFrom("portrait", "picture:Badge"),
   address: () => fc.constantFrom(...addresses),
   picture: () => fc.constantFrom(...pictures),
   language: () => fc.constantFrom("", "en", "de-AT", "ar"),

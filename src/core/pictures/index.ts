@@ -1,7 +1,7 @@
 export { budgets, signatureBudget, pictureUse, type BudgetKind } from "./budgets";
 export { backgroundColor, clearBackground } from "./clear-background";
 export { findHead } from "./find-head";
-export { carryFocus, clampFocus, cropOfFocus, focusValue, nudgeFocus, wholeFocus, type Focus } from "./focus";
+export { carryFocus, clampFocus, cropOfFocus, focusValue, nudgeFocus, type Focus } from "./focus";
 export { carryCrop, clampCrop, cropToAspect, largestCrop, moveCrop, sizeCrop, type Aspect } from "./crop";
 export {
   changeRecipe,

@@ -83,7 +83,7 @@ const bannerHeight = 80;
 export const parts: readonly Insertable[] = [
   insertable("Parts", "block", "line", "Line of text", () => build.line()),
   insertable("Parts", "block", "picture-place", "Picture place", () => build.picturePlace(96, 96)),
-  insertable("Parts", "block", "portrait", "Portrait of each person", () =>
+  insertable("Parts", "block", "portrait", "Portrait", () =>
     build.picture({ source: "", width: 96, height: 96, field: "portrait" }),
   ),
   insertable("Parts", "block", "icon-row", "Icon row", () => schema.nodes.iconRow.create()),

@@ -104,7 +104,7 @@ function OfPerson({ field, source, personId, name, value }: OfPersonProps) {
       </p>
       {!has && isHosted(source) && (
         <Button className="mt-1.5" disabled={busy} onClick={() => void keep()}>
-          Make it the one placed here
+          Use the photograph placed here
         </Button>
       )}
     </div>

@@ -44,6 +44,7 @@ export function FocusFrame({ original, focus, name, size, onChange }: Props) {
   const [moved, setMoved] = useState<{ readonly from: string; readonly focus: Focus } | null>(null);
   const dragged = useRef<{ readonly x: number; readonly y: number; readonly from: Focus } | null>(null);
   const waiting = useRef<{ timer: ReturnType<typeof setTimeout>; keep: () => void } | null>(null);
+  if (moved && moved.from !== given) setMoved(null);
   const shown = moved?.from === given ? moved.focus : focus;
   const move = (next: Focus): void => setMoved({ from: given, focus: next });
   const scale = size / shown.side;

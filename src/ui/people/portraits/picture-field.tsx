@@ -2,7 +2,7 @@
 
 import { Trash2, Upload } from "lucide-react";
 import { useRouter } from "next/navigation";
-import { useRef, useState } from "react";
+import { useEffect, useRef, useState } from "react";
 import { toast } from "sonner";
 import { endpoints, type DirectoryPerson, type Original } from "@/contract";
 import {
@@ -54,11 +54,13 @@ export function PictureField({ of, field, original }: Props) {
   const name = of.person.name || "somebody without a name";
 
   // A change is made from the one before it, whether or not the page has been made anew since.
-  const last = useRef({ given: value, kept: value });
+  const last = useRef(value);
+  useEffect(() => {
+    last.current = value;
+  }, [value]);
   const put = async (next: PictureDetail | null): Promise<DirectoryChanged | null> => {
-    if (last.current.given !== value) last.current = { given: value, kept: value };
-    const done = await keepDetail({ id: of.id, name, field, value: last.current.kept }, next);
-    last.current = { given: value, kept: next ? writePictureDetail(next) : "" };
+    const done = await keepDetail({ id: of.id, name, field, value: last.current }, next);
+    last.current = next ? writePictureDetail(next) : "";
     return done;
   };
 

@@ -1,0 +1,177 @@
+import type { Locator, Page } from "@playwright/test";
+import { endpoints } from "@/contract";
+import { readPictureDetail } from "@/core/people";
+import { choose, openCopy, proof, savedDocument, tabTo } from "./bench";
+import { expect, test } from "./test";
+
+const sheet = (page: Page): Locator => page.locator(".signature-editor");
+
+/** The picture of somebody on the sheet, once it has come. */
+async function pictureOf(page: Page, name: string): Promise<string> {
+  const picture = sheet(page).getByRole("img", { name, exact: true });
+  await expect(picture).toBeVisible();
+  await expect
+    .poll(() => picture.evaluate((image: HTMLImageElement) => image.complete && image.naturalWidth))
+    .toBe(192);
+  return (await picture.getAttribute("src")) ?? "";
+}
+
+async function drawFor(page: Page, name: string): Promise<void> {
+  const field = page.getByRole("combobox", { name: /drawn for/i });
+  await choose(field, name);
+  await expect(field).toContainText(name);
+}
+
+async function bind(page: Page): Promise<void> {
+  await sheet(page).getByRole("img").first().click();
+  await choose(page.getByRole("combobox", { name: "It shows" }), "Portrait of each person");
+}
+
+/** The picture placed in the first cell, as the document holds it. */
+async function placed(page: Page): Promise<Record<string, unknown>> {
+  interface Json {
+    readonly type: string;
+    readonly attrs?: Record<string, unknown>;
+    readonly content?: readonly Json[];
+  }
+  const find = (node: Json): Json | undefined =>
+    node.type === "picture" ? node : node.content?.map(find).find(Boolean);
+  return find((await savedDocument(page)) as Json)?.attrs ?? {};
+}
+
+async function addPerson(page: Page, details: Record<string, string>): Promise<string> {
+  const answer = await page.request.post(endpoints.changePeople.path, {
+    data: { changes: [{ id: "", from: null, to: details }] },
+  });
+  return ((await answer.json()) as { ids: readonly string[] }).ids[0] ?? "";
+}
+
+async function portraitOf(page: Page, id: string): Promise<string> {
+  const answer = await page.request.post(endpoints.peopleRows.path, { data: { ids: [id] } });
+  const { people } = (await answer.json()) as { people: { person: { portrait: string } }[] };
+  return people[0]?.person.portrait ?? "";
+}
+
+test("one place shows each person's own portrait, their initials, or closes up", async ({ page }) => {
+  await openCopy(page, "Full");
+  await bind(page);
+  const tamsin = await pictureOf(page, "Tamsin Okafor");
+  expect(tamsin).toContain("/tamsin-okafor.");
+  await expect(proof(page, "webmail-inline").getByRole("img", { name: "Tamsin Okafor" })).toBeVisible();
+
+  await drawFor(page, "Freya Holm");
+  const freya = await pictureOf(page, "Freya Holm");
+  expect(freya).toContain("/freya-holm.");
+  await expect(page.getByText("Freya Holm has a portrait.")).toBeVisible();
+
+  await drawFor(page, "Otto Lind");
+  expect(await pictureOf(page, "Otto Lind")).toContain("/initials-ol.");
+  await expect(page.getByText("Otto Lind has no portrait yet.")).toBeVisible();
+
+  await choose(page.getByRole("combobox", { name: "Where there is none" }), "nothing: the place closes up");
+  const mail = proof(page, "webmail-inline");
+  await expect(mail.getByText("Otto Lind")).toBeVisible();
+  await expect(mail.getByRole("img", { name: "Otto Lind" })).toHaveCount(0);
+  // What is left of the row is the cell with the words, as wide as the table was.
+  await expect(mail.locator("table").first().locator("> tbody > tr").first().locator("> td")).toHaveCount(1);
+  await expect(sheet(page).getByText("96 × 96")).toBeVisible();
+  await expect.poll(async () => (await placed(page)).without).toBe("nothing");
+
+  await drawFor(page, "Tamsin Okafor");
+  expect(await pictureOf(page, "Tamsin Okafor")).toBe(tamsin);
+});
+
+test("a cut of one's portrait frames everybody's, and the part that shows is theirs", async ({ page }) => {
+  const id = await addPerson(page, { name: "Cass Framed", mail: "cass.framed@harrowfen.example" });
+  await page.goto(`/people/${id}`);
+  const portrait = page.getByRole("region", { name: "Portrait" });
+  await portrait.locator("input[type=file]").setInputFiles("demo/pictures/originals/ifor-pell.jpg");
+  await expect(portrait.getByRole("application")).toBeVisible();
+  const before = readPictureDetail(await portraitOf(page, id));
+  // The head of the photograph is found: it is left of the middle.
+  expect(before?.focus.x).toBeLessThan(500);
+
+  await openCopy(page, "Full");
+  await bind(page);
+  await pictureOf(page, "Tamsin Okafor");
+  await drawFor(page, "Cass Framed");
+  const round = await pictureOf(page, "Cass Framed");
+  const source = (await placed(page)).source;
+  await page.getByRole("button", { name: "Cut it" }).click();
+  const room = page.getByRole("dialog");
+  await expect(room.getByText("Cut ifor-pell.jpg")).toBeVisible();
+  await room.getByRole("radio", { name: "Rounded" }).click();
+  await room.locator(".ReactCrop__crop-selection").focus();
+  await page.keyboard.press("Shift+ArrowRight");
+  await room.getByRole("button", { name: "Put it in place" }).click();
+  await expect(
+    page.getByText("Portrait of Cass Framed shows another part in every signature."),
+  ).toBeVisible();
+  await expect.poll(() => pictureOf(page, "Cass Framed")).not.toBe(round);
+  await expect.poll(async () => (await placed(page)).source).not.toBe(source);
+  const after = readPictureDetail(await portraitOf(page, id));
+  expect(after?.focus).toEqual({ ...before?.focus, x: (before?.focus.x ?? 0) + 5 });
+
+  // Everybody else's is in the new frame, and shows what it showed.
+  await drawFor(page, "Tamsin Okafor");
+  await expect
+    .poll(async () => {
+      const { cut } = (await (
+        await page.request.get(`${endpoints.findCut.path}?source=${await pictureOf(page, "Tamsin Okafor")}`)
+      ).json()) as { cut: { recipe: { frame: { shape: string } } } };
+      return cut.recipe.frame.shape;
+    })
+    .toBe("rounded");
+});
+
+test("a portrait is moved by keys alone on the person's page, taken away and taken back", async ({
+  page,
+}) => {
+  const id = await addPerson(page, { name: "Dell Moved", mail: "dell.moved@harrowfen.example" });
+  await page.goto(`/people/${id}`);
+  const portrait = page.getByRole("region", { name: "Portrait" });
+  await expect(portrait.getByText("None yet")).toBeVisible();
+  await portrait.getByRole("button", { name: "From the library" }).focus();
+  await page.keyboard.press("Enter");
+  const dialog = page.getByRole("dialog", { name: "Place a picture" });
+  await dialog.getByRole("searchbox").or(dialog.getByRole("textbox")).first().fill("kwame");
+  await dialog.getByRole("button", { name: /kwame-asante\.jpg/ }).press("Enter");
+  const frame = portrait.getByRole("application");
+  await expect(frame).toBeVisible();
+  const first = await portraitOf(page, id);
+  const focus = readPictureDetail(first)?.focus;
+
+  await page.getByRole("link", { name: "All people" }).focus();
+  await tabTo(page, /^The part of the photograph of Dell Moved/);
+  await page.keyboard.press("Shift+ArrowLeft");
+  await page.keyboard.press("ArrowUp");
+  await page.keyboard.press("+");
+  await expect.poll(() => portraitOf(page, id)).not.toBe(first);
+  const moved = readPictureDetail(await portraitOf(page, id))?.focus;
+  expect(moved?.x).toBeGreaterThan(focus?.x ?? 0);
+  expect(moved?.y).toBeGreaterThan(focus?.y ?? 0);
+  expect(moved?.side).toBeLessThan(focus?.side ?? 0);
+  await expect(frame).toBeFocused();
+
+  await page.keyboard.press("Control+z");
+  await expect.poll(() => portraitOf(page, id)).toBe(first);
+  await expect(frame).toHaveAttribute("data-focus", `${focus?.x} ${focus?.y} ${focus?.side}`);
+
+  await portrait.getByRole("button", { name: "Take it away" }).press("Enter");
+  await expect(portrait.getByText("None yet")).toBeVisible();
+  await page.getByRole("button", { name: "Take it back" }).click();
+  await expect(frame).toBeVisible();
+  expect(await portraitOf(page, id)).toBe(first);
+});
+
+test("what is no picture is refused with what is wrong, and nothing is lost", async ({ page }) => {
+  const id = await addPerson(page, { name: "Eve Refused", mail: "eve.refused@harrowfen.example" });
+  await page.goto(`/people/${id}`);
+  const portrait = page.getByRole("region", { name: "Portrait" });
+  await portrait
+    .locator("input[type=file]")
+    .setInputFiles({ name: "notes.jpg", mimeType: "image/jpeg", buffer: Buffer.from("no picture at all") });
+  await expect(page.getByText(/notes\.jpg/)).toBeVisible();
+  await expect(portrait.getByText("None yet")).toBeVisible();
+  expect(await portraitOf(page, id)).toBe("");
+});
