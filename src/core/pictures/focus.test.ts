@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { findHead } from "./find-head";
-import { carryFocus, clampFocus, cropOfFocus, nudgeFocus, wholeFocus } from "./focus";
+import { carryFocus, clampFocus, cropOfFocus, nudgeFocus } from "./focus";
 
 const original = { width: 1200, height: 900 };
 const focus = { x: 420, y: 380, side: 520 };
@@ -28,7 +28,6 @@ describe("a focus", () => {
     expect(clampFocus({ x: 0, y: 0, side: 200 }, original)).toEqual({ x: 100, y: 100, side: 200 });
     expect(clampFocus({ x: 600, y: 450, side: 5000 }, original)).toEqual({ x: 600, y: 450, side: 900 });
     expect(clampFocus({ x: 600, y: 450, side: 1 }, original)).toEqual({ x: 600, y: 450, side: 90 });
-    expect(wholeFocus(original)).toEqual({ x: 600, y: 450, side: 900 });
   });
 
   it("is nudged by shares of itself", () => {

@@ -25,10 +25,6 @@ export function clampFocus({ x, y, side }: Focus, { width, height }: Size): Focu
   return { x: inside(x, width), y: inside(y, height), side: kept };
 }
 
-/** The largest square in the middle. */
-export const wholeFocus = ({ width, height }: Size): Focus =>
-  clampFocus({ x: width / 2, y: height / 2, side: Math.min(width, height) }, { width, height });
-
 /**
  * The crop in the proportions of a display size that shows a focus: its shorter side is the focus's, or less where the original has not that
  * much, and it is moved in where it would reach out.
