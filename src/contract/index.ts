@@ -49,6 +49,7 @@ export {
   type FoundPeople,
   type PeopleLook,
   type PersonChoice,
+  type PersonPortrait,
 } from "./people";
 export { magnification, measure, type KeptSighting, type ToldSighting } from "./sightings";
 export { longestSearch, mostAtOnce, shelfOrders, type ShelfCard, type ShelfOrder } from "./shelf";

@@ -11,7 +11,7 @@ import { pictureToMake } from "@/core/signature";
 import { choice, list, maybe, object, text } from "@/core/values";
 import { get, post, put, remove } from "./endpoint";
 import type { Cut } from "./pictures";
-import { chosenColumns, newOwnField, peopleForms, type PersonChoice } from "./people";
+import { chosenColumns, newOwnField, peopleForms, type PersonChoice, type PersonPortrait } from "./people";
 import { longestSearch, mostAtOnce } from "./shelf";
 import type { DirectoryPerson } from "./signatures";
 
@@ -66,6 +66,10 @@ export const peopleEndpoints = {
   peopleRows: post("/api/people/rows")
     .body(object({ ids: list(id, { most: mostAtOnce, what: "people" }) }))
     .json<{ people: readonly DirectoryPerson[] }>(),
+  /** Those of some people who are in the directory, with their portraits. */
+  portraitRows: post("/api/people/portraits")
+    .body(object({ ids: list(id, { most: mostAtOnce, what: "people" }) }))
+    .json<{ people: readonly PersonPortrait[] }>(),
   /** Everybody, as they were typed. */
   typedPeople: get("/api/people/typed").json<{ people: readonly DirectoryPerson[] }>(),
   findPerson: get("/api/people/:id").json<DirectoryPerson>(),

@@ -1,4 +1,6 @@
 /** The directory as the interface knows it. */
+import type { Original } from "./pictures";
+import type { DirectoryPerson } from "./signatures";
 import { fieldId, ownFieldName, fieldKinds, isNamePart, type ColumnTarget } from "@/core/people";
 import { choice, describeValue, list, object, optional, text, type TypeOf } from "@/core/values";
 
@@ -8,6 +10,11 @@ export interface PersonChoice {
   readonly name: string;
   readonly title: string;
   readonly department: string;
+}
+
+/** Somebody with the photograph that they have in a field, as the library knows it; null where there is none. */
+export interface PersonPortrait extends DirectoryPerson {
+  readonly original: Original | null;
 }
 
 /** The most people that are offered at a time to whoever chooses one. */

@@ -1,3 +1,4 @@
+import { readFile } from "node:fs/promises";
 import type { Locator, Page } from "@playwright/test";
 import { endpoints } from "@/contract";
 import { readPictureDetail } from "@/core/people";
@@ -174,4 +175,64 @@ test("what is no picture is refused with what is wrong, and nothing is lost", as
   await expect(page.getByText(/notes\.jpg/)).toBeVisible();
   await expect(portrait.getByText("None yet")).toBeVisible();
   expect(await portraitOf(page, id)).toBe("");
+});
+
+test("photographs are matched to people, corrected before they are kept, and nudged on the sheet", async ({
+  page,
+}) => {
+  const word = "Sheeted";
+  const mail = (name: string): string => `${name}.${word}@harrowfen.example`.toLowerCase();
+  const [gil = "", hal = "", ivy = ""] = await Promise.all(
+    ["Gil", "Hal", "Ivy"].map((name) => addPerson(page, { name: `${name} ${word}`, mail: mail(name) })),
+  );
+  const photo = async (name: string, of: string) => ({
+    ...{ name, mimeType: "image/jpeg" },
+    buffer: await readFile(`demo/pictures/originals/${of}.jpg`),
+  });
+  await page.goto(`/people/portraits?look=${word}`);
+  const tiles = page.getByRole("list", { name: "Portraits" }).or(page.getByRole("main"));
+  await expect(tiles.getByRole("link", { name: `Gil ${word}` })).toBeVisible();
+  await page
+    .locator('input[type=file][accept*="zip"]')
+    .setInputFiles([
+      await photo(`Gil_${word}.JPG`, "bram-uzel"),
+      await photo(`${mail("Hal")}.jpg`, "anjali-rao"),
+      await photo("IMG_2034.jpg", "jo-li"),
+      { name: "notes.txt", mimeType: "text/plain", buffer: Buffer.from("no picture") },
+    ]);
+  const dialog = page.getByRole("dialog", { name: "Photographs" });
+  await expect(dialog.getByText("2 photographs are somebody’s, 1 nobody’s yet.")).toBeVisible();
+  await expect(dialog.getByRole("alert")).toContainText("notes.txt");
+  await expect(dialog.getByRole("combobox", { name: `Whose Gil_${word}.JPG is` })).toHaveText(`Gil ${word}`);
+  await expect(dialog.getByRole("combobox", { name: `Whose ${mail("Hal")}.jpg is` })).toHaveText(
+    `Hal ${word}`,
+  );
+  await choose(dialog.getByRole("combobox", { name: "Whose IMG_2034.jpg is" }), `Ivy ${word}`);
+  // Nothing is written before it is kept.
+  expect(await Promise.all([gil, hal, ivy].map((id) => portraitOf(page, id)))).toEqual(["", "", ""]);
+  await dialog.getByRole("button", { name: "Keep 3 portraits" }).click();
+  await expect(page.getByText("3 people have a new portrait.")).toBeVisible();
+  await expect(page.getByRole("application")).toHaveCount(3);
+  // The one of few pixels is told.
+  await expect(page.getByText(/it will be blurred on most displays/)).toHaveCount(1);
+
+  const kept = await portraitOf(page, gil);
+  const frame = page.getByRole("application", { name: new RegExp(`photograph of Gil ${word}`) });
+  const box = (await frame.boundingBox())!;
+  await page.mouse.move(box.x + 60, box.y + 60);
+  await page.mouse.down();
+  await page.mouse.move(box.x + 40, box.y + 60, { steps: 4 });
+  await page.mouse.up();
+  await expect.poll(() => portraitOf(page, gil)).not.toBe(kept);
+  const [before, after] = [kept, await portraitOf(page, gil)].map((each) => readPictureDetail(each)!.focus);
+  expect(after!.x - before!.x).toBeGreaterThan(before!.side * 0.1);
+  expect(after).toMatchObject({ y: before!.y, side: before!.side });
+
+  // All that were brought in are one step; so was the nudge.
+  await page.getByRole("heading", { name: "Portraits" }).click();
+  await page.keyboard.press("Control+z");
+  await expect.poll(() => portraitOf(page, gil)).toBe(kept);
+  await page.keyboard.press("Control+z");
+  await expect(page.getByRole("application")).toHaveCount(0);
+  expect(await Promise.all([gil, hal, ivy].map((id) => portraitOf(page, id)))).toEqual(["", "", ""]);
 });

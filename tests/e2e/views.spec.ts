@@ -57,6 +57,7 @@ const views: readonly View[] = [
   ],
   ["People", async () => "/people"],
   ["A person", async () => "/people/tamsin-okafor"],
+  ["Portraits", async () => "/people/portraits"],
   ["Bringing in a list", async () => "/people/bring-in"],
   ["Mailroom", async () => "/mailroom"],
   ["Bench", (page) => signaturePath(page, "Full")],

@@ -66,6 +66,7 @@ const bodies = {
   },
   keepPhoneForm: { style: "national", extension: true, callingCode: "" },
   peopleRows: { ids: ["nobody"] },
+  portraitRows: { ids: ["nobody"] },
   makeKits: { department: null, pictures: "hosted" },
   shelfCards: { ids: ["nobody"] },
   pictureEntries: { hashes: [hash] },
@@ -177,6 +178,7 @@ const queries: Readonly<Record<string, string>> = {
 /** Those that take what the sample says, since nothing in it has to be there. */
 const taken = new Set<Name>([
   "makeOwnPictures",
+  "portraitRows",
   "lookAtAddress",
   "keepLetterType",
   "recordOpening",

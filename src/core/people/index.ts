@@ -23,6 +23,7 @@ export {
   type OwnField,
   type Person,
 } from "./fields";
+export { matchPhotos, type MatchedPhoto } from "./match-photos";
 export { initialsOf } from "./initials";
 export { readPictureDetail, writePictureDetail, type PictureDetail } from "./picture-detail";
 export { longestField, readPerson } from "./read-person";

@@ -1,6 +1,6 @@
 "use client";
 
-import { FileUp, Plus } from "lucide-react";
+import { FileUp, Plus, UserRound } from "lucide-react";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
@@ -103,6 +103,10 @@ export function PeoplePage({ found, look, people, ownFields, phoneForm, usual }:
         </p>
         <div className="mb-1 ml-auto flex flex-wrap items-center gap-2">
           <StepButtons {...steps} />
+          <Link href="/people/portraits" prefetch={false} className={buttonClass("quiet")}>
+            <UserRound size={16} aria-hidden />
+            Portraits
+          </Link>
           <Link href="/people/bring-in" prefetch={false} className={buttonClass()}>
             <FileUp size={16} aria-hidden />
             Bring in a list

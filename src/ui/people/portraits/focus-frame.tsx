@@ -79,7 +79,7 @@ export function FocusFrame({ original, focus, name, size, onChange }: Props) {
   };
 
   return (
-    <div className="inline-flex items-end gap-1">
+    <div className="flex items-end gap-1">
       <div
         role="application"
         tabIndex={0}
