@@ -73,13 +73,6 @@ async function answerOnPhone(page: Page): Promise<void> {
   await page.getByRole("checkbox", { name: "in the dark" }).check();
 }
 
-const editedCell = (page: Page, row: number, column: number) =>
-  page
-    .locator(".signature-editor .ProseMirror > table > tbody > tr")
-    .nth(row - 1)
-    .locator("> td")
-    .nth(column - 1);
-
 /** The source beside the sheet, with an icon marked on both sides. */
 async function showSource(page: Page): Promise<void> {
   await openMeasured(page);
@@ -179,15 +172,6 @@ async function walkLinks(page: Page): Promise<void> {
   await page.getByText("8 of 9 answered").waitFor();
 }
 
-async function openVersions(page: Page): Promise<void> {
-  await openSignature(page, "Short, for answers");
-  await editedCell(page, 1, 1).getByText("Tamsin Okafor").click();
-  await page.getByRole("button", { name: "Italic" }).click();
-  await page.getByRole("status").filter({ hasText: "version 2" }).waitFor();
-  await page.getByRole("button", { name: "Versions" }).click();
-  await page.getByRole("list", { name: "Kept versions" }).getByRole("button").first().waitFor();
-}
-
 async function cutCircle(page: Page): Promise<void> {
   await openSignature(page, "Full");
   await page
@@ -238,7 +222,6 @@ const views: readonly (readonly [name: string, open: (page: Page) => Promise<unk
   ["start", (page) => page.goto("/start")],
   ["start-existing", bringOld],
   ["bench", openMeasured],
-  ["versions", openVersions],
   ["pictures", (page) => page.goto("/pictures")],
   ["pictures-cut", cutCircle],
   ["pictures-loop", makeLoop],
@@ -248,6 +231,7 @@ const views: readonly (readonly [name: string, open: (page: Page) => Promise<unk
   ["install", (page) => openSignature(page, "Full", "/install")],
   ["people", (page) => page.goto("/people")],
   ["people-list", bringInList],
+  ["portraits", (page) => page.goto("/people/portraits")],
   ["mailroom-rehearsal", rehearseInFolder],
   ["mailroom-phone", answerOnPhone],
   ["installs", showInstalls],
