@@ -2,6 +2,7 @@ import { readdirSync, readFileSync } from "node:fs";
 import sharp from "sharp";
 import { describe, expect, it } from "vitest";
 import { readPicturePath } from "@/core/addresses";
+import { readPictureDetail, type Person } from "@/core/people";
 import { parseSignature, picturesOf } from "@/core/signature";
 import { contentHash } from "@/server/imaging/content-hash";
 import { renderCut } from "@/server/imaging/render-cut";
@@ -63,6 +64,25 @@ describe("the demo's pictures", () => {
 
   it("hold portraits off centre, so that cropping matters", () => {
     for (const { x } of portraitPlans) expect(Math.abs(x - 600)).toBeGreaterThanOrEqual(100);
+  });
+
+  it("are of everybody but three, and what is suggested of each shows the face", () => {
+    const files = readdirSync("demo/people");
+    expect(portraitPlans).toHaveLength(files.length - 3);
+    let found = 0;
+    for (const { person, x, y, width = 1200, scale } of portraitPlans) {
+      const { portrait } = JSON.parse(readFileSync(`demo/people/${person}.json`, "utf8")) as Person;
+      const { original, focus } = readPictureDetail(portrait)!;
+      expect(original).toBe(contentHash(readFileSync(`demo/pictures/originals/${person}.jpg`)));
+      // The face is 220 px wide in a space of 1200 px, and as large as the person is drawn.
+      const [drawn, face] = [width / 1200, 220 * scale * (width / 1200)];
+      const [across, down] = [Math.abs(focus.x - x * drawn), Math.abs(focus.y - y * drawn)];
+      expect(across + face / 2).toBeLessThan(focus.side / 2);
+      expect(down).toBeLessThan(focus.side / 2);
+      if (Math.max(across, down) < face / 4 && focus.side > 2 * face && focus.side < 3.2 * face) found += 1;
+    }
+    // Of the others, the light or the background says no more than that somebody is there.
+    expect(found).toBeGreaterThanOrEqual(14);
   });
 });
 

@@ -1,23 +1,28 @@
 import { mkdtemp, readFile, rm } from "node:fs/promises";
 import os from "node:os";
 import path from "node:path";
+import { unzipSync } from "fflate";
 import sharp from "sharp";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import type { KitsMade } from "@/contract";
 import { readPicturePath } from "@/core/addresses";
 import { emptyPerson, writePictureDetail, type Person } from "@/core/people";
 import { plainRecipe } from "@/core/pictures";
 import { build, pictureKey, picturesToMake, type Substitute } from "@/core/signature";
 import { compareInstall, listInstalls, recordInstall } from "../install/installs";
 import { kitSource, kitSourceFor } from "../install/kit-source";
+import { makeKits, prepareKits, takeKits } from "../install/kits-for-all";
 import { closeImaging } from "../imaging/imaging";
 import { findCut, makeCut } from "../pictures/cuts";
 import { addOriginal } from "../pictures/originals";
+import { replaceOriginal, takeBackReplacement } from "../pictures/replace-original";
 import { listUnused } from "../pictures/unused";
 import { addSignature, findSignature } from "../signatures/signatures";
 import { openSignature } from "../signatures/open-signature";
 import { pictureStore } from "../store/store";
 import { addPerson, changePeople } from "./change-people";
 import { allWithOwnPictures, withOwnPictures } from "./own-pictures";
+import { countPortraits, picturesOfPeople, portraitsOf } from "./pictures-of-people";
 
 let folder: string;
 let photo: string;
@@ -179,5 +184,66 @@ describe("a signature with a place for them", () => {
     expect(originals.map(({ hash }) => hash)).not.toContain(other);
     expect(originals.map(({ hash }) => hash)).not.toContain(photo);
     expect(await readFile(path.join(folder, "still-line.db"))).not.toHaveLength(0);
+  });
+});
+
+describe("kits for everybody", () => {
+  it("hold each person's own picture, and nobody else's", async () => {
+    await addPerson("di", { ...emptyPerson, name: "Di Ash", portrait: detail(120), department: "Kits" });
+    await addPerson("ed", { ...emptyPerson, name: "Ed Oak", department: "Kits" });
+    const id = await addSignature({ name: "All", personId: null, document: document().toJSON() as object });
+    const told: KitsMade[] = [];
+    const prepared = await prepareKits(id, "desktop-open", { department: "Kits", pictures: "carried" });
+    await makeKits(prepared, (each) => told.push(each), new AbortController().signal);
+    const last = told.at(-1);
+    if (last?.kind !== "made") throw new Error("no kits were made");
+    const files = unzipSync(new Uint8Array(await (await takeKits(last.file)).arrayBuffer()));
+    const pageOf = (name: string): string =>
+      Object.entries(files)
+        .filter(([file]) => file.startsWith(`${name}/`) && file.endsWith(".html"))
+        .map(([, bytes]) => new TextDecoder().decode(bytes))
+        .join("");
+    const bytesIn = async (person: Person): Promise<string> => {
+      const { hash, fileName } = readPicturePath(await pathOf(document(), person))!;
+      return (await pictureStore().get({ kind: "cut", hash, fileName, type: "png" }))!.toString("base64");
+    };
+    const di = await bytesIn({ ...emptyPerson, name: "Di Ash", portrait: detail(120) });
+    const ed = await bytesIn({ ...emptyPerson, name: "Ed Oak" });
+    expect([pageOf("Di Ash").includes(di), pageOf("Di Ash").includes(ed)]).toEqual([true, false]);
+    expect([pageOf("Ed Oak").includes(ed), pageOf("Ed Oak").includes(di)]).toEqual([true, false]);
+  });
+});
+
+describe("a photograph that takes another's place", () => {
+  it("takes it with people as well, who show the same part of it, and gives it back", async () => {
+    const old = await addOriginal(await photograph("#556677"), "Bea.png");
+    const own = writePictureDetail({ original: old.hash, focus: { x: 150, y: 100, side: 80 } });
+    await addPerson("bea", { ...emptyPerson, name: "Bea", portrait: own, "picture:Badge": own });
+    const larger = await sharp(await photograph("#665577"))
+      .resize(600, 400)
+      .png()
+      .toBuffer();
+    const { original: now } = await replaceOriginal(old.hash, larger, "Bea again.png");
+    const after = writePictureDetail({ original: now.hash, focus: { x: 300, y: 200, side: 160 } });
+    const [bea] = await portraitsOf(["bea"]);
+    expect([bea?.person.portrait, bea?.person["picture:Badge"]]).toEqual([after, after]);
+    expect(bea?.original).toMatchObject({ hash: now.hash, name: "Bea.png", width: 600 });
+    await takeBackReplacement(old.hash);
+    expect((await portraitsOf(["bea"]))[0]?.person.portrait).toBe(own);
+  });
+});
+
+describe("the sheet of portraits", () => {
+  it("has those who are asked for, in their order, with what the library knows of their photographs", async () => {
+    await addPerson("cy", { ...emptyPerson, name: "Cy" });
+    const listed = await portraitsOf(["cy", "nobody", "ada"]);
+    expect(listed.map(({ id, original }) => [id, original?.hash ?? null])).toEqual([
+      ["cy", null],
+      ["ada", other],
+    ]);
+    const all = await countPortraits();
+    await changePeople([{ id: "cy", from: { portrait: "" }, to: { portrait: detail() } }]);
+    expect(await countPortraits()).toBe(all + 1);
+    expect(await picturesOfPeople()).toContain(other);
   });
 });

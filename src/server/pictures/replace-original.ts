@@ -1,4 +1,4 @@
-/** Another file in the place of an original: every cut and loop is made again from it, and signatures follow. */
+/** Another file in the place of an original: every cut and loop is made again from it, and signatures and people follow. */
 import { eq } from "drizzle-orm";
 import type { Cut, Original, Replacement } from "@/contract";
 import { carryCrop, originalsOfLoop, type LoopRecipe, type LoopSource, type Recipe } from "@/core/pictures";
@@ -6,10 +6,11 @@ import { parseSignature, replaceSources } from "@/core/signature";
 import { database } from "../database/database";
 import { originals, patterns } from "../database/schema";
 import { notFound, Refusal } from "../http/refusal";
+import { carryPictures } from "../people/carry-pictures";
 import { rewriteSources } from "../signatures/signatures";
 import { listCuts, makeCut } from "./cuts";
 import { makeLoop } from "./loops";
-import { addOriginal, findOriginal, findOriginalRow } from "./originals";
+import { addOriginal, findOriginal, findOriginalRow, toOriginal } from "./originals";
 
 const carryRecipe = (recipe: Recipe, from: Original, to: Original): Recipe => ({
   ...recipe,
@@ -87,6 +88,7 @@ export async function replaceOriginal(hash: string, bytes: Uint8Array, name: str
   const to = await findOriginal(added.hash);
   const pairs = await makeAgain(from, to);
   const changed = await rewriteEverywhere(pairs);
+  await carryPictures(from, to);
   await db.update(originals).set({ replacedBy: to.hash }).where(eq(originals.hash, hash));
   return { original: to, cuts: pairs.size, signatures: changed };
 }
@@ -99,6 +101,7 @@ export async function takeBackReplacement(hash: string): Promise<Replacement> {
   const pairs = await makeAgain(from, to);
   const back = new Map([...pairs].map(([old, made]) => [made, old]));
   const changed = await rewriteEverywhere(back);
+  await carryPictures(to, toOriginal(from));
   await (await database()).update(originals).set({ replacedBy: null }).where(eq(originals.hash, hash));
   return { original: await findOriginal(hash), cuts: back.size, signatures: changed };
 }
