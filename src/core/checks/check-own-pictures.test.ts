@@ -53,6 +53,6 @@ describe("findings of a picture that is each person's own", () => {
     expect([finding?.code, finding?.mend]).toEqual(["picture-vanishes-in-the-dark", undefined]);
     // What is placed can be drawn anew, since the document holds it.
     const ofPlaced = { [placed]: colors[own]! };
-    expect(dark(null, ofPlaced as typeof colors)[0]?.mend?.kind).toBe("redraw");
+    expect(dark(null, ofPlaced)[0]?.mend?.kind).toBe("redraw");
   });
 });
