@@ -183,10 +183,25 @@ export interface ImportReading extends DocumentReading {
 }
 
 /** The same with the elements that the parts came from, for what works on both. */
-export function readHtml(html: string, options: ImportOptions = {}): ImportReading {
+export const readHtml = (html: string, options: ImportOptions = {}): ImportReading =>
+  openHtml(html, options)(options.settings ?? null);
+
+/** HTML that is parsed once, to be read as the document that it is with some settings, or with those that it looks set in. */
+export function openHtml(
+  html: string,
+  options: Omit<ImportOptions, "settings"> = {},
+): (settings: Settings | null) => ImportReading {
   const reporter = new Reporter();
   const read = readMessageParts(html, reporter, options);
-  const settings = options.settings ?? null;
+  return (settings) => readAs(html, read, reporter, settings);
+}
+
+function readAs(
+  html: string,
+  read: PartsOfMessage,
+  reporter: Reporter,
+  settings: Settings | null,
+): ImportReading {
   let reading = readDocument(read, reporter, true, settings);
   // What stands beside the HTML is somebody's word: a document that it makes invalid is read without it.
   if (html.includes(residueAttribute) && !readSignature(reading.document.toJSON()).ok)

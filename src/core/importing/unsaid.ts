@@ -4,8 +4,9 @@
  * very document back. Written only where importing would give something else: most parts need nothing.
  */
 import type { Node } from "prosemirror-model";
-import { parseMessage, elementsIn, escapeAttribute, type Element } from "../html";
-import { readHtml, type ImportReading } from "./import-html";
+import { elementsIn, escapeAttribute, type Element } from "../html";
+import { settingsOf } from "../signature";
+import { openHtml, type ImportReading } from "./import-html";
 import { pairChildren } from "./pair-children";
 import {
   markOfPart,
@@ -79,30 +80,22 @@ function spliced(html: string, places: ReadonlyMap<number, string>): string {
   return written + html.slice(from);
 }
 
-/** Where the start tags of the elements in a body end, before their bracket; in document order. */
-function startTagEnds(html: string): readonly (number | null)[] {
-  const { body } = parseMessage(html, true);
-  return elementsIn(body).map(({ sourceCodeLocation }) => {
-    const tag = sourceCodeLocation?.startTag ?? sourceCodeLocation;
-    return tag ? tag.endOffset - 1 : null;
-  });
+/** Where the start tag of an element ends, before its bracket; null for one that the HTML has no tag of. */
+function startTagEnd({ sourceCodeLocation }: Element): number | null {
+  const tag = sourceCodeLocation?.startTag ?? sourceCodeLocation;
+  return tag ? tag.endOffset - 1 : null;
 }
 
-function told(html: string, reading: ImportReading, said: ReadonlyMap<Element, Residue>): string {
-  if (said.size === 0) return html;
-  const ends = startTagEnds(html);
+function told(html: string, said: ReadonlyMap<Element, Residue>): string {
   const places = new Map<number, string>();
-  elementsIn(reading.body).forEach((element, index) => {
-    const residue = said.get(element);
-    const end = ends[index];
-    if (residue && end !== null && end !== undefined)
-      places.set(end, `${residueAttribute}="${escapeAttribute(writeResidue(residue))}"`);
-  });
+  for (const [element, residue] of said) {
+    const end = startTagEnd(element);
+    if (end !== null) places.set(end, `${residueAttribute}="${escapeAttribute(writeResidue(residue))}"`);
+  }
   return spliced(html, places);
 }
 
 interface Told {
-  readonly html: string;
   readonly reading: ImportReading;
   readonly outer: Node;
   /** Beside which the whole is told: its own table, or where the HTML shows none the first element. */
@@ -111,14 +104,13 @@ interface Told {
   readonly ofDocument: boolean;
 }
 
-function readOuter(html: string): Told | null {
-  const reading = readHtml(html);
+function outerOf(reading: ImportReading): Told | null {
   const outer = reading.imported.document.firstChild;
   const own = outer && reading.elements.get(outer);
   const [first] = elementsIn(reading.body);
   if (!outer || !first) return null;
   const place = own && own !== reading.body ? own : first;
-  return { html, reading, outer, first, place, ofDocument: place !== own };
+  return { reading, outer, first, place, ofDocument: place !== own };
 }
 
 /**
@@ -126,7 +118,8 @@ function readOuter(html: string): Told | null {
  * without any element comes back as it is.
  */
 export function withUnsaid(html: string, document: Node): string {
-  const first = readOuter(html);
+  const readAs = openHtml(html, { located: true });
+  const first = outerOf(readAs(null));
   const own = document.firstChild;
   if (!first || !own) return html;
   // Settings come first: all looks are told from them.
@@ -135,9 +128,7 @@ export function withUnsaid(html: string, document: Node): string {
     ? { t: markOfSettings(first.reading.settings, { s: differ }), s: differ }
     : {};
   const whole: Residue = first.ofDocument ? { d: true } : {};
-  const second = differ
-    ? readOuter(told(html, first.reading, new Map([[first.place, { ...whole, ...settings }]])))
-    : first;
+  const second = differ ? outerOf(readAs(settingsOf(document))) : first;
   if (!second) return html;
   const said = new Map<Element, Residue>();
   const places = new Map(placesOf(second.reading));
@@ -151,5 +142,5 @@ export function withUnsaid(html: string, document: Node): string {
     const all = { a: own.attrs, c: own.children.map(writeNode) };
     said.set(second.first, { d: true, o: markOfPart(second.outer, all), ...all, ...settings });
   }
-  return told(html, second.reading, said);
+  return told(html, said);
 }
