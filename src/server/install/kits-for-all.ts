@@ -13,9 +13,10 @@ import { setImmediate } from "node:timers/promises";
 import { ZipFile } from "yazl";
 import type { KitsMade } from "@/contract";
 import { fileNameOf } from "@/core/compile";
-import { foldersFor, kitOfPerson } from "@/core/install";
+import { foldersFor, kitOfPerson, type KitSource, type PersonKit } from "@/core/install";
 import { isKitKind, type KitKind, type PicturesIn } from "@/core/install-kinds";
-import { fieldValue } from "@/core/people";
+import { fieldValue, type Person } from "@/core/people";
+import { picturesLacking } from "@/core/signature";
 import { notFound, Refusal } from "../http/refusal";
 import { listPeople } from "../people/people";
 import { findSignature, type StoredSignature } from "../signatures/signatures";
@@ -61,6 +62,17 @@ export async function prepareKits(
   return { signature: await findSignature(signatureId), kind, wanted };
 }
 
+/** Nothing of whoever has a picture that could not be made: a place without it would not be noticed before it is sent. */
+const withoutPicture = (own: KitSource, person: Person, folder: string): PersonKit | null =>
+  picturesLacking(own.full, own.person).length === 0
+    ? null
+    : {
+        person,
+        folder,
+        files: [],
+        failed: "A picture of theirs is not in the library any more: choose another.",
+      };
+
 /** Makes them, telling how far it is. Rejects once `signal` is aborted, and where the disk is full. */
 export async function makeKits(
   { signature, kind, wanted }: PreparedKits,
@@ -86,7 +98,12 @@ export async function makeKits(
     const folders = foldersFor(people);
     for (const [index, person] of people.entries()) {
       const own = await kitSourceFor(source, person);
-      const { folder, files, failed: reason } = kitOfPerson(kind, own, folders[index] ?? "", wanted.pictures);
+      const {
+        folder,
+        files,
+        failed: reason,
+      } = withoutPicture(own, person, folders[index] ?? "") ??
+      kitOfPerson(kind, own, folders[index] ?? "", wanted.pictures);
       if (reason !== null) failed.push({ name: fieldValue(person, "name"), reason });
       for (const { path: own, bytes, type } of files)
         zip.addBuffer(Buffer.from(bytes), `${folder}/${own}`, {

@@ -191,12 +191,18 @@ describe("kits for everybody", () => {
   it("hold each person's own picture, and nobody else's", async () => {
     await addPerson("di", { ...emptyPerson, name: "Di Ash", portrait: detail(120), department: "Kits" });
     await addPerson("ed", { ...emptyPerson, name: "Ed Oak", department: "Kits" });
+    await addPerson("flo", {
+      ...{ ...emptyPerson, name: "Flo Elm", department: "Kits" },
+      portrait: `${"e".repeat(20)} 10 10 10`,
+    });
     const id = await addSignature({ name: "All", personId: null, document: document().toJSON() as object });
     const told: KitsMade[] = [];
     const prepared = await prepareKits(id, "desktop-open", { department: "Kits", pictures: "carried" });
     await makeKits(prepared, (each) => told.push(each), new AbortController().signal);
     const last = told.at(-1);
     if (last?.kind !== "made") throw new Error("no kits were made");
+    // Whose photograph is gone is told, and gets no kit with a hole in it.
+    expect(last).toMatchObject({ made: 2, failed: [{ name: "Flo Elm" }] });
     const files = unzipSync(new Uint8Array(await (await takeKits(last.file)).arrayBuffer()));
     const pageOf = (name: string): string =>
       Object.entries(files)
