@@ -236,3 +236,27 @@ test("photographs are matched to people, corrected before they are kept, and nud
   await expect(page.getByRole("application")).toHaveCount(0);
   expect(await Promise.all([gil, hal, ivy].map((id) => portraitOf(page, id)))).toEqual(["", "", ""]);
 });
+
+test("what is dropped on somebody's place is theirs alone, and people without a department are listed", async ({
+  page,
+}) => {
+  const id = await addPerson(page, { name: "Joy Dropped", mail: "joy.dropped@harrowfen.example" });
+  await page.goto("/people/portraits?look=Dropped");
+  await choose(page.getByRole("combobox", { name: "Department" }), /without|none|no department/i);
+  const tile = page
+    .getByRole("listitem")
+    .filter({ has: page.getByRole("link", { name: "Joy Dropped" }) })
+    .last();
+  await expect(tile).toBeVisible();
+  const bytes = (await readFile("demo/pictures/originals/freya-holm.jpg")).toString("base64");
+  const dataTransfer = await page.evaluateHandle((encoded) => {
+    const held = new DataTransfer();
+    const letters = Uint8Array.from(atob(encoded), (letter) => letter.charCodeAt(0));
+    held.items.add(new File([letters], "any name.jpg", { type: "image/jpeg" }));
+    return held;
+  }, bytes);
+  await tile.dispatchEvent("drop", { dataTransfer });
+  await expect(page.getByRole("application")).toBeVisible();
+  await expect(page.getByRole("dialog")).toHaveCount(0);
+  expect(readPictureDetail(await portraitOf(page, id))).not.toBeNull();
+});

@@ -1,22 +1,16 @@
-import { longestSearch, mostAtOnce, withoutDepartment } from "@/contract";
+import { mostAtOnce } from "@/contract";
 import { findInDirectory, typedPeople, usualDetails } from "@/server/people/find-people";
 import { listOwnFields } from "@/server/people/own-fields";
 import { findPhoneForm } from "@/server/people/phone-form";
 import { SiteHeader } from "@/ui/parts/site-header";
 import { PeoplePage } from "@/ui/people/people-page";
 import type { Asked } from "../asked";
+import { askedPeople } from "./asked-people";
 
 export const metadata = { title: "People" };
 
 export default async function AllPeoplePage({ searchParams }: { readonly searchParams: Asked }) {
-  const asked = await searchParams;
-  const said = (name: string): string =>
-    typeof asked[name] === "string" ? asked[name].slice(0, longestSearch).trim() : "";
-  const department = asked.department === withoutDepartment ? "" : said("department") || null;
-  const look = {
-    ...{ look: said("look"), department },
-    order: said("order") || "name",
-  };
+  const look = await askedPeople(searchParams);
   const [found, ownFields, phoneForm, usual] = await Promise.all([
     findInDirectory(look),
     listOwnFields(),

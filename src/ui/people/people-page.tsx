@@ -5,13 +5,7 @@ import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { toast } from "sonner";
-import {
-  endpoints,
-  withoutDepartment,
-  type DirectoryPerson,
-  type FoundPeople,
-  type PeopleLook,
-} from "@/contract";
+import { endpoints, type DirectoryPerson, type FoundPeople, type PeopleLook } from "@/contract";
 import {
   changePerson,
   wordFieldNames,
@@ -22,17 +16,16 @@ import {
 } from "@/core/people";
 import { ask } from "../parts/asking/ask";
 import { Button, buttonClass } from "../parts/button";
-import { ChoiceField } from "../parts/fields/choice-field";
 import { formatCount } from "../parts/format";
-import { departmentChoices, everyDepartment } from "../parts/people/department-choices";
 import { StepButtons } from "../parts/steps/step-buttons";
 import { useKept } from "../parts/use-kept";
-import { LookBar, NothingFound } from "../parts/windowed/look-bar";
-import { useLooking } from "../parts/windowed/use-looking";
+import { NothingFound } from "../parts/windowed/look-bar";
 import { usePieces } from "../parts/windowed/use-pieces";
 import { ColumnsPanel } from "./columns-panel";
 import { changeDirectory, useDirectorySteps } from "./directory-steps";
 import { ExportMenu } from "./export-menu";
+import { PeopleLookBar } from "./people-look-bar";
+import { useLookingForPeople } from "./use-looking-for-people";
 import { PeopleGrid } from "./grid/people-grid";
 import { NewPerson, type UsualDetails } from "./new-person";
 import { PhonePanel } from "./phone-panel";
@@ -70,10 +63,7 @@ export function PeoplePage({ found, look, people, ownFields, phoneForm, usual }:
   const shown = readColumns(columns, fields);
   const steps = useDirectorySteps(() => router.refresh());
   const { find, want, put } = usePieces({ given: people, keyOf, load });
-  const looking = useLooking({
-    ...{ path: "/people", look: look.look, order: look.order, usual: "name" },
-    narrowed: { department: look.department === null ? "" : look.department || withoutDepartment },
-  });
+  const looking = useLookingForPeople("/people", look);
 
   const changes = usePersonChanges();
 
@@ -86,11 +76,6 @@ export function PeoplePage({ found, look, people, ownFields, phoneForm, usual }:
     if (!(await changes.edit(of, edited))) put(of);
   };
 
-  const department = looking.narrowed.department ?? "";
-  const showAll = (): void => {
-    looking.narrow({ department: "" });
-    looking.type("");
-  };
   const departmentCount = found.departments.filter(({ name }) => name !== "").length;
 
   return (
@@ -129,20 +114,7 @@ export function PeoplePage({ found, look, people, ownFields, phoneForm, usual }:
         </div>
       ) : (
         <>
-          <LookBar
-            label="Look for a person"
-            placeholder="name, title or any detail"
-            look={looking.typed}
-            onLook={looking.type}
-            says={looking.says(found.ids.length, formatCount(found.all, "person", "people"))}
-          >
-            <ChoiceField<string>
-              label="Department"
-              className="w-56"
-              value={department || everyDepartment}
-              choices={departmentChoices(found.departments, "all departments")}
-              onChange={(next) => looking.narrow({ department: next === everyDepartment ? "" : next })}
-            />
+          <PeopleLookBar {...{ looking, found }}>
             <div className="flex items-center gap-1">
               <ColumnsPanel
                 ownFields={ownFields}
@@ -153,9 +125,9 @@ export function PeoplePage({ found, look, people, ownFields, phoneForm, usual }:
               <PhonePanel form={phoneForm} onKept={() => router.refresh()} />
               <ExportMenu look={look} found={found.ids.length} all={found.all} />
             </div>
-          </LookBar>
+          </PeopleLookBar>
           {found.ids.length === 0 ? (
-            <NothingFound says="Nobody is found." onShowAll={showAll} />
+            <NothingFound says="Nobody is found." onShowAll={looking.showAll} />
           ) : (
             <PeopleGrid
               {...{ ids: found.ids, find, onShown: want, fields, shown }}

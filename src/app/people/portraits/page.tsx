@@ -1,17 +1,15 @@
-import { longestSearch, mostAtOnce } from "@/contract";
+import { mostAtOnce } from "@/contract";
 import { findInDirectory } from "@/server/people/find-people";
 import { countPortraits, portraitsOf } from "@/server/people/pictures-of-people";
 import { SiteHeader } from "@/ui/parts/site-header";
 import { PortraitsPage } from "@/ui/people/portraits/portraits-page";
 import type { Asked } from "../../asked";
+import { askedPeople } from "../asked-people";
 
 export const metadata = { title: "Portraits" };
 
 export default async function AllPortraitsPage({ searchParams }: { readonly searchParams: Asked }) {
-  const asked = await searchParams;
-  const said = (name: string): string =>
-    typeof asked[name] === "string" ? asked[name].slice(0, longestSearch).trim() : "";
-  const look = { look: said("look"), department: said("department") || null, order: "name" };
+  const look = await askedPeople(searchParams);
   const [found, portraits] = await Promise.all([findInDirectory(look), countPortraits()]);
   return (
     <>

@@ -1,8 +1,6 @@
 "use client";
 
 import { Crop } from "lucide-react";
-import { useState } from "react";
-import { toast } from "sonner";
 import { isHosted } from "@/core/addresses";
 import { readPictureDetail, typedValue } from "@/core/people";
 import { image, picture, placeWithPicture } from "@/core/signature";
@@ -11,13 +9,13 @@ import { CheckField } from "../../parts/fields/check-field";
 import { Section } from "../../parts/section";
 import { useBench } from "../bench-context";
 import { measured, type MeasuresOfPart } from "./measures-of-part";
-import { SizeFields, wordsOnPixels } from "./picture-size";
+import { SizeFields, useResizing, wordsOnPixels } from "./picture-size";
 import { WhosePicture } from "./whose-picture";
 
 /** A picture that is each person's own: its cut is everybody's, and what is cut is whoever's it is drawn for. */
 function Measures({ node, position, attributes, set }: MeasuresOfPart<typeof picture.attributes>) {
-  const { settings, altContext, pictureFacts, resizePicture, cutPicture } = useBench();
-  const [busy, setBusy] = useState(false);
+  const { settings, altContext, pictureFacts, cutPicture } = useBench();
+  const { busy, resize } = useResizing(position);
   const { source, width, height, field, decorative } = attributes;
   const { person } = altContext;
   const shown = image.of(placeWithPicture(node, person, settings)).source;
@@ -25,16 +23,6 @@ function Measures({ node, position, attributes, set }: MeasuresOfPart<typeof pic
   // Initials have nothing to be cut from, and then it is the picture placed here whose cut is everybody's.
   const cut = has ? shown : source;
 
-  const resize = async (asked: { width: number } | { height: number }): Promise<void> => {
-    if (source === "") return set(asked);
-    setBusy(true);
-    try {
-      await resizePicture(position, asked);
-    } catch (error) {
-      toast.error((error as Error).message);
-    }
-    setBusy(false);
-  };
   return (
     <>
       {isHosted(cut) && !cut.endsWith(".gif") && (
@@ -44,7 +32,12 @@ function Measures({ node, position, attributes, set }: MeasuresOfPart<typeof pic
         </Button>
       )}
       <Section title="Display size">
-        <SizeFields width={width} height={height} disabled={busy} onChange={(asked) => void resize(asked)} />
+        <SizeFields
+          width={width}
+          height={height}
+          disabled={busy}
+          onChange={(asked) => (source === "" ? set(asked) : void resize(asked))}
+        />
         <p aria-live="polite" className="mt-1 text-xs text-soft">
           {busy
             ? "Cutting…"

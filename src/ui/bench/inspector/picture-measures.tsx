@@ -1,8 +1,6 @@
 "use client";
 
 import { Crop } from "lucide-react";
-import { useState } from "react";
-import { toast } from "sonner";
 import { suggestAlt } from "@/core/checks";
 import { isHosted } from "@/core/addresses";
 import { drawnInRow, iconRow, type image } from "@/core/signature";
@@ -10,7 +8,7 @@ import { formatSize } from "../../parts/format";
 import { Button } from "../../parts/button";
 import { useBench } from "../bench-context";
 import type { MeasuresOfPart } from "./measures-of-part";
-import { SizeFields, wordsOnPixels } from "./picture-size";
+import { SizeFields, useResizing, wordsOnPixels } from "./picture-size";
 import { Section } from "../../parts/section";
 import { CheckField } from "../../parts/fields/check-field";
 import { SettledTextField } from "../../parts/fields/settled-text-field";
@@ -22,19 +20,9 @@ export function PictureMeasures({
   attributes,
   set,
 }: MeasuresOfPart<typeof image.attributes>) {
-  const { editor, altContext, pictureFacts, resizePicture, choosePicture, cutPicture } = useBench();
-  const [busy, setBusy] = useState(false);
+  const { editor, altContext, pictureFacts, choosePicture, cutPicture } = useBench();
+  const { busy, resize } = useResizing(position);
   const { source, width, height, alt, decorative } = attributes;
-
-  const resize = async (asked: { width: number } | { height: number }): Promise<void> => {
-    setBusy(true);
-    try {
-      await resizePicture(position, asked);
-    } catch (error) {
-      toast.error((error as Error).message);
-    }
-    setBusy(false);
-  };
 
   if (source === "")
     return (

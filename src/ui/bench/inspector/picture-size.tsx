@@ -1,10 +1,31 @@
 "use client";
 
+import { useState } from "react";
+import { toast } from "sonner";
 import { pixelsLacking, type PictureFacts } from "@/core/checks";
 import { isHosted } from "@/core/addresses";
 import { displaySide } from "@/core/pictures";
 import type { PictureAttributes } from "@/core/signature";
+import { useBench } from "../bench-context";
 import { MeasureField } from "../../parts/fields/measure-field";
+
+type Asked = { width: number } | { height: number };
+
+/** Showing the picture at a position at another size, and saying why that could not be. */
+export function useResizing(position: number): { busy: boolean; resize: (asked: Asked) => Promise<void> } {
+  const { resizePicture } = useBench();
+  const [busy, setBusy] = useState(false);
+  const resize = async (asked: Asked): Promise<void> => {
+    setBusy(true);
+    try {
+      await resizePicture(position, asked);
+    } catch (error) {
+      toast.error((error as Error).message);
+    }
+    setBusy(false);
+  };
+  return { busy, resize };
+}
 
 /** What is said of a picture's pixels, beside its size. */
 export function wordsOnPixels(
@@ -23,7 +44,7 @@ interface SizeProps {
   readonly width: number;
   readonly height: number;
   readonly disabled?: boolean;
-  readonly onChange: (asked: { width: number } | { height: number }) => void;
+  readonly onChange: (asked: Asked) => void;
 }
 
 /** An exact display size, side by side; px. */

@@ -1,6 +1,6 @@
 "use client";
 
-/** An area that files, and folders of them, are dropped on. */
+/** An area that files, and folders of them, are dropped on. Of areas within areas the innermost takes what is dropped, and no other. */
 import { fromEvent } from "file-selector";
 import { useState, type DragEventHandler } from "react";
 
@@ -22,11 +22,13 @@ export function useFileDrop(onFiles: (files: readonly File[]) => void): FileDrop
     handlers: {
       onDragOver: (event) => {
         event.preventDefault();
+        event.stopPropagation();
         setOver(true);
       },
       onDragLeave: () => setOver(false),
       onDrop: (event) => {
         event.preventDefault();
+        event.stopPropagation();
         setOver(false);
         // Dropped folders are walked through.
         void fromEvent(event.nativeEvent).then((found) =>

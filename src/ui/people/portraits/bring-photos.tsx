@@ -120,8 +120,9 @@ export function BringPhotos({ photos, onClose, onKept }: Props) {
           </ul>
           {refused.length > 0 && (
             <ul role="alert" className="mt-3 max-h-28 space-y-1 overflow-y-auto text-sm text-clay">
-              {refused.map(({ name, message }) => (
-                <li key={name}>{message}</li>
+              {refused.map(({ name, message }, index) => (
+                // Files of one name may be in several folders.
+                <li key={`${index} ${name}`}>{message}</li>
               ))}
             </ul>
           )}

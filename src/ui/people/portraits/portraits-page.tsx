@@ -7,17 +7,16 @@ import { useCallback, useMemo, useState } from "react";
 import { endpoints, type FoundPeople, type PeopleLook, type PersonPortrait } from "@/contract";
 import { ask } from "../../parts/asking/ask";
 import { buttonClass } from "../../parts/button";
-import { ChoiceField } from "../../parts/fields/choice-field";
 import { FilePicker } from "../../parts/files/file-picker";
 import { useFileDrop } from "../../parts/files/use-file-drop";
 import { formatCount } from "../../parts/format";
-import { departmentChoices, everyDepartment } from "../../parts/people/department-choices";
 import { StepButtons } from "../../parts/steps/step-buttons";
-import { LookBar, NothingFound } from "../../parts/windowed/look-bar";
-import { useLooking } from "../../parts/windowed/use-looking";
+import { NothingFound } from "../../parts/windowed/look-bar";
 import { usePieces } from "../../parts/windowed/use-pieces";
 import { WindowedList } from "../../parts/windowed/windowed-list";
 import { useDirectorySteps } from "../directory-steps";
+import { PeopleLookBar } from "../people-look-bar";
+import { useLookingForPeople } from "../use-looking-for-people";
 import { BringPhotos } from "./bring-photos";
 import { PortraitTile } from "./portrait-tile";
 
@@ -47,10 +46,7 @@ export function PortraitsPage({ found, look, people, portraits }: Props) {
   const refresh = (): void => router.refresh();
   const steps = useDirectorySteps(refresh);
   const { find, want, put } = usePieces({ given: people, keyOf, load });
-  const looking = useLooking({
-    ...{ path: "/people/portraits", look: look.look, order: look.order, usual: "name" },
-    narrowed: { department: look.department ?? "" },
-  });
+  const looking = useLookingForPeople("/people/portraits", look);
   const rows = useMemo(
     () =>
       new Map(
@@ -91,33 +87,13 @@ export function PortraitsPage({ found, look, people, portraits }: Props) {
           </FilePicker>
         </div>
       </div>
-      <LookBar
-        label="Look for a person"
-        placeholder="name, title or any detail"
-        look={looking.typed}
-        onLook={looking.type}
-        says={looking.says(found.ids.length, formatCount(found.all, "person", "people"))}
-      >
-        <ChoiceField<string>
-          label="Department"
-          className="w-56"
-          value={looking.narrowed.department || everyDepartment}
-          choices={departmentChoices(found.departments, "all departments")}
-          onChange={(next) => looking.narrow({ department: next === everyDepartment ? "" : next })}
-        />
-      </LookBar>
+      <PeopleLookBar {...{ looking, found }} />
       <p className="pb-3 pt-2 text-xs text-soft">
         Drag a portrait under its frame, or move it by the arrow keys; plus and minus make it closer or wider.
         What is dropped here is matched to people by name and mail address.
       </p>
       {found.ids.length === 0 ? (
-        <NothingFound
-          says="Nobody is found."
-          onShowAll={() => {
-            looking.narrow({ department: "" });
-            looking.type("");
-          }}
-        />
+        <NothingFound says="Nobody is found." onShowAll={looking.showAll} />
       ) : (
         <WindowedList
           label="Portraits"

@@ -1,0 +1,30 @@
+"use client";
+
+/** What is looked for among people, and the department that they are narrowed to, in the address of a page of them. */
+import { withoutDepartment, type PeopleLook } from "@/contract";
+import { everyDepartment } from "../parts/people/department-choices";
+import { useLooking } from "../parts/windowed/use-looking";
+
+export interface LookingForPeople extends ReturnType<typeof useLooking<string>> {
+  /** As it is chosen from `departmentChoices`. */
+  readonly department: string;
+  readonly chooseDepartment: (department: string) => void;
+  readonly showAll: () => void;
+}
+
+export function useLookingForPeople(path: string, look: PeopleLook): LookingForPeople {
+  const looking = useLooking({
+    ...{ path, look: look.look, order: look.order, usual: "name" },
+    narrowed: { department: look.department === null ? "" : look.department || withoutDepartment },
+  });
+  const { narrowed, narrow, type } = looking;
+  return {
+    ...looking,
+    department: narrowed.department || everyDepartment,
+    chooseDepartment: (next) => narrow({ department: next === everyDepartment ? "" : next }),
+    showAll: () => {
+      narrow({ department: "" });
+      type("");
+    },
+  };
+}
