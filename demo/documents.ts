@@ -2,6 +2,7 @@
 import type { Node } from "prosemirror-model";
 import { build, schema, style, type Border } from "@/core/signature";
 import { networkAddress } from "@/core/links";
+import type { Giving } from "@/core/people";
 import { brand } from "./brand";
 import { networks } from "./networks";
 import { iconLook, iconSize, rowIcons } from "./pictures";
@@ -313,14 +314,63 @@ export interface DemoSignature {
   /** The id of the person that it is drawn for. */
   readonly person: string | null;
   readonly build: (cut: Cuts) => Node;
+  /** Whom it is given to, and what for; left out where that is nobody. */
+  readonly giving?: Giving;
 }
 
+/** On purpose nobody of the front desk has one, and somebody of the press desk has two of the same. */
+const scientific = ["Collections", "Germination Lab", "Cold Store", "Learning"];
+const given = (
+  purpose: Giving["purpose"],
+  departments: readonly string[],
+  people: readonly string[] = [],
+): Giving => ({
+  purpose,
+  audience: { kind: "some", departments, people },
+});
+
 export const demoSignatures: readonly DemoSignature[] = [
-  { file: "full.json", name: "Full", person: "tamsin-okafor", build: full },
-  { file: "short.json", name: "Short, for answers", person: "tamsin-okafor", build: short },
-  { file: "press-desk.json", name: "Press desk", person: "siobhan-okeeffe", build: press },
-  { file: "right-to-left.json", name: "Right to left", person: "layla-mansour", build: rightToLeft },
+  {
+    file: "full.json",
+    name: "Full",
+    person: "tamsin-okafor",
+    build: full,
+    giving: given("full", scientific),
+  },
+  {
+    file: "short.json",
+    name: "Short, for answers",
+    person: "tamsin-okafor",
+    build: short,
+    giving: given("short", [...scientific, "Press"]),
+  },
+  {
+    file: "press-desk.json",
+    name: "Press desk",
+    person: "siobhan-okeeffe",
+    build: press,
+    giving: given("full", ["Press"]),
+  },
+  {
+    file: "right-to-left.json",
+    name: "Right to left",
+    person: "layla-mansour",
+    build: rightToLeft,
+    giving: given("full", [], ["layla-mansour"]),
+  },
   { file: "from-last-year.json", name: "From last year", person: "bram-uzel", build: fromLastYear },
-  { file: "in-a-hurry.json", name: "In a hurry", person: "jo-li", build: inAHurry },
-  { file: "growing-season.json", name: "Growing season", person: "anjali-rao", build: growingSeason },
+  {
+    file: "in-a-hurry.json",
+    name: "In a hurry",
+    person: "jo-li",
+    build: inAHurry,
+    giving: given("full", [], ["jo-li"]),
+  },
+  {
+    file: "growing-season.json",
+    name: "Growing season",
+    person: "anjali-rao",
+    build: growingSeason,
+    giving: given("occasion", ["Collections", "Learning"]),
+  },
 ];

@@ -10,6 +10,7 @@ import { dataFolder } from "@/server/configuration";
 import { listNetworks, saveNetwork } from "@/server/links/networks";
 import { describeOrganisation } from "@/server/settings/organisation";
 import { addPerson } from "@/server/people/change-people";
+import { giveSignature } from "@/server/people/who-gets-what";
 import { glyphSource } from "@/server/icons/icons";
 import { closeImaging } from "@/server/imaging/imaging";
 import { addCut } from "@/server/pictures/cuts";
@@ -51,8 +52,10 @@ async function main(): Promise<void> {
   const known = new Set((await listNetworks()).map(({ id }) => id));
   for (const kind of networks) if (!known.has(kind.id)) await saveNetwork(kind);
   const empty = (await listSignatures()).length === 0;
-  for (const { name, person, file } of empty ? demoSignatures : [])
-    await addSignature({ name, personId: person, document: await readJson("signatures", file) });
+  for (const { name, person, file, giving } of empty ? demoSignatures : []) {
+    const id = await addSignature({ name, personId: person, document: await readJson("signatures", file) });
+    if (giving) await giveSignature(id, giving);
+  }
   // Only what was filled to the end counts as filled.
   await writeFile(path.join(dataFolder(), "filled"), "");
 }

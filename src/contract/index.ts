@@ -2,8 +2,18 @@ export { complaintsOf } from "./complaints";
 export { heldAddresses, partAddress } from "./drawn-addresses";
 export { addressOf, type AnyEndpoint, type Endpoint, type ParamsOf, type Query } from "./endpoint";
 export { endpoints, publicBase, type CutRequest, type StartRequest } from "./endpoints";
+export {
+  givingShows,
+  type GivingLook,
+  type GivingShows,
+  type ListedGiven,
+  type PersonGiven,
+  type TheirSignature,
+  type WhoGetsWhat,
+  type WrittenForms,
+} from "./giving";
 export type { AddedIcons, DrawnIcon, IconChoice, OwnIcon } from "./icons";
-export type { ComparedInstall, Install, KitsMade } from "./installs";
+export type { ComparedInstall, Install, KitsMade, KitsWanted, KitsWhom } from "./installs";
 export {
   letterBoxes,
   type Desk,

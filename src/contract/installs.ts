@@ -8,7 +8,8 @@ import {
   type InstallUse,
   type KitKind,
 } from "@/core/install-kinds";
-import { choice, count, flag, object, optional, text, words } from "@/core/values";
+import { longestField, mostNamed } from "@/core/people";
+import { choice, count, flag, list, object, tagged, text, words, type TypeOf } from "@/core/values";
 import type { KeptSighting, ToldSighting } from "./sightings";
 
 /** What somebody says of an install. */
@@ -61,11 +62,18 @@ export interface ComparedInstall extends Install {
   readonly sightings: readonly KeptSighting[];
 }
 
-/** Whom kits are made for: everybody, or those of a department; empty for those without one. */
-export const kitsForAll = object({
-  department: optional(text(300)),
-  pictures: choice(...picturePlaces),
+/** Whom kits are made for. A department's name is empty for those without one. */
+const kitsWhom = tagged("kind", {
+  everybody: {},
+  department: { name: text(longestField) },
+  /** Those whom the signature is given to. */
+  theirs: {},
+  chosen: { people: list(text(80), { least: 1, most: mostNamed, what: "people" }) },
 });
+export type KitsWhom = TypeOf<typeof kitsWhom>;
+
+export const kitsForAll = object({ whom: kitsWhom, pictures: choice(...picturePlaces) });
+export type KitsWanted = TypeOf<typeof kitsForAll>;
 
 /** How far the making of kits is, and what came of it. */
 export type KitsMade =

@@ -2,14 +2,17 @@
 import {
   longestField,
   ownField,
+  giving,
   personChanges,
   phoneForm,
+  type Giving,
   type OwnField,
   type PhoneForm,
 } from "@/core/people";
 import { pictureToMake } from "@/core/signature";
 import { choice, list, maybe, object, text } from "@/core/values";
 import { get, post, put, remove } from "./endpoint";
+import type { PersonGiven } from "./giving";
 import type { Cut } from "./pictures";
 import { chosenColumns, newOwnField, peopleForms, type PersonChoice, type PersonPortrait } from "./people";
 import { longestSearch, mostAtOnce } from "./shelf";
@@ -70,6 +73,12 @@ export const peopleEndpoints = {
   portraitRows: post("/api/people/portraits")
     .body(object({ ids: list(id, { most: mostAtOnce, what: "people" }) }))
     .json<{ people: readonly PersonPortrait[] }>(),
+  /** What those of some people have who are in the directory. */
+  peopleGiven: post("/api/people/given")
+    .body(object({ ids: list(id, { most: mostAtOnce, what: "people" }) }))
+    .json<{ people: readonly PersonGiven[] }>(),
+  /** Gives a signature to others; answers with whom it was for before. */
+  giveSignature: put("/api/signatures/:id/giving").body(giving).json<Giving>(),
   /** Everybody, as they were typed. */
   typedPeople: get("/api/people/typed").json<{ people: readonly DirectoryPerson[] }>(),
   findPerson: get("/api/people/:id").json<DirectoryPerson>(),

@@ -67,7 +67,9 @@ const bodies = {
   keepPhoneForm: { style: "national", extension: true, callingCode: "" },
   peopleRows: { ids: ["nobody"] },
   portraitRows: { ids: ["nobody"] },
-  makeKits: { department: null, pictures: "hosted" },
+  makeKits: { whom: { kind: "theirs" }, pictures: "hosted" },
+  peopleGiven: { ids: ["nobody"] },
+  giveSignature: { audience: { kind: "everybody" }, purpose: "full" },
   shelfCards: { ids: ["nobody"] },
   pictureEntries: { hashes: [hash] },
   makeCut: { kind: "at-width", source: cut, width: 50 },
@@ -191,6 +193,7 @@ const taken = new Set<Name>([
   "removeOwnField",
   // Of some, those that there are.
   "peopleRows",
+  "peopleGiven",
   "shelfCards",
   "pictureEntries",
 ]);

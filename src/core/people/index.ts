@@ -23,6 +23,21 @@ export {
   type OwnField,
   type Person,
 } from "./fields";
+export {
+  audience,
+  becauseOf,
+  doubled,
+  giving,
+  hasNone,
+  mostNamed,
+  purposes,
+  signaturesOf,
+  type Audience,
+  type Because,
+  type GivenSignature,
+  type Giving,
+  type Purpose,
+} from "./audience";
 export { matchPhotos, type MatchedPhoto } from "./match-photos";
 export { initialsOf } from "./initials";
 export { readPictureDetail, writePictureDetail, type PictureDetail } from "./picture-detail";

@@ -2,6 +2,7 @@
 import { blob, index, integer, primaryKey, sqliteTable, text } from "drizzle-orm/sqlite-core";
 import { installForms, installUses, kitKinds } from "@/core/install-kinds";
 import { deskClientIds } from "@/core/desks";
+import { purposes } from "@/core/people";
 import { originalTypes } from "@/core/pictures";
 import { people } from "./people-tables";
 
@@ -14,6 +15,9 @@ export const signatures = sqliteTable("signatures", {
   document: text("document").notNull(),
   /** The reasons why findings are left as they are, by what was found; JSON. */
   asides: text("asides").notNull().default("{}"),
+  /** Whom it is for, as JSON, and what for. */
+  audience: text("audience").notNull().default('{"kind":"nobody"}'),
+  purpose: text("purpose", { enum: purposes }).notNull().default("full"),
   /** Counts accepted saves; a save names the revision that it was made from. */
   revision: integer("revision").notNull().default(1),
   createdAt: integer("created_at").notNull(),

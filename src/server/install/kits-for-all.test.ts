@@ -3,7 +3,8 @@ import os from "node:os";
 import path from "node:path";
 import { unzipSync } from "fflate";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
-import type { KitsMade } from "@/contract";
+import type { KitsMade, KitsWhom } from "@/contract";
+import { giveSignature } from "../people/who-gets-what";
 import { emptyPerson } from "@/core/people";
 import { starterPatterns } from "@/core/signature";
 import { addPerson } from "../people/change-people";
@@ -25,9 +26,9 @@ beforeAll(async () => {
 });
 afterAll(() => rm(folder, { recursive: true, force: true }));
 
-async function made(department: string | null): Promise<readonly KitsMade[]> {
+async function made(whom: KitsWhom): Promise<readonly KitsMade[]> {
   const told: KitsMade[] = [];
-  const prepared = await prepareKits(signature, "webmail", { department, pictures: "hosted" });
+  const prepared = await prepareKits(signature, "webmail", { whom, pictures: "hosted" });
   await makeKits(prepared, (each) => told.push(each), new AbortController().signal);
   return told;
 }
@@ -43,20 +44,37 @@ const foldersIn = async (told: readonly KitsMade[]): Promise<readonly string[]> 
 
 describe("kits for everybody", () => {
   it("are one zip with a folder for each, and tell how far they are", async () => {
-    const told = await made(null);
+    const told = await made({ kind: "everybody" });
     expect(told[0]).toEqual({ kind: "progress", done: 0, all: 3 });
     expect(told.at(-1)).toMatchObject({ kind: "made", made: 3, failed: [] });
     expect(await foldersIn(told)).toEqual(["Person ada", "Person bo", "Person cy"]);
   });
 
   it("are those of a department, or of people without one", async () => {
-    expect(await foldersIn(await made("Press"))).toEqual(["Person ada", "Person bo"]);
-    expect(await foldersIn(await made(""))).toEqual(["Person cy"]);
+    expect(await foldersIn(await made({ kind: "department", name: "Press" }))).toEqual([
+      "Person ada",
+      "Person bo",
+    ]);
+    expect(await foldersIn(await made({ kind: "department", name: "" }))).toEqual(["Person cy"]);
+  });
+
+  it("are of whoever the signature is given to, and of those who are named", async () => {
+    await giveSignature(signature, {
+      purpose: "full",
+      audience: { kind: "some", departments: [""], people: ["bo"] },
+    });
+    expect(await foldersIn(await made({ kind: "theirs" }))).toEqual(["Person bo", "Person cy"]);
+    expect(await foldersIn(await made({ kind: "chosen", people: ["ada", "nobody"] }))).toEqual([
+      "Person ada",
+    ]);
   });
 
   it("that are stopped leave nothing, and others are not there", async () => {
     const stopped = new AbortController();
-    const prepared = await prepareKits(signature, "webmail", { department: null, pictures: "hosted" });
+    const prepared = await prepareKits(signature, "webmail", {
+      whom: { kind: "everybody" },
+      pictures: "hosted",
+    });
     const told: KitsMade[] = [];
     const making = makeKits(
       prepared,
@@ -69,8 +87,8 @@ describe("kits for everybody", () => {
     await expect(making).rejects.toThrow("aborted");
     expect(told.every(({ kind }) => kind === "progress")).toBe(true);
     await expect(takeKits("../../etc/passwd")).rejects.toThrow("These kits do not wait here any more");
-    await expect(prepareKits(signature, "fax", { department: null, pictures: "hosted" })).rejects.toThrow(
-      "There is no such kit any more.",
-    );
+    await expect(
+      prepareKits(signature, "fax", { whom: { kind: "everybody" }, pictures: "hosted" }),
+    ).rejects.toThrow("There is no such kit any more.");
   });
 });

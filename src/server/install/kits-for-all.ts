@@ -11,22 +11,17 @@ import { Readable } from "node:stream";
 import { finished } from "node:stream/promises";
 import { setImmediate } from "node:timers/promises";
 import { ZipFile } from "yazl";
-import type { KitsMade } from "@/contract";
+import type { DirectoryPerson, KitsMade, KitsWanted, KitsWhom } from "@/contract";
 import { fileNameOf } from "@/core/compile";
 import { foldersFor, kitOfPerson, type KitSource, type PersonKit } from "@/core/install";
-import { isKitKind, type KitKind, type PicturesIn } from "@/core/install-kinds";
+import { isKitKind, type KitKind } from "@/core/install-kinds";
 import { fieldValue, type Person } from "@/core/people";
 import { picturesLacking } from "@/core/signature";
 import { notFound, Refusal } from "../http/refusal";
 import { listPeople } from "../people/people";
+import { peopleOf } from "../people/who-gets-what";
 import { findSignature, type StoredSignature } from "../signatures/signatures";
 import { kitSource, kitSourceFor } from "./kit-source";
-
-export interface KitsWanted {
-  /** Null for everybody, empty for those without one. */
-  readonly department: string | null;
-  readonly pictures: PicturesIn;
-}
 
 /** How long a zip waits; ms. */
 const waits = 60 * 60 * 1000;
@@ -62,6 +57,21 @@ export async function prepareKits(
   return { signature: await findSignature(signatureId), kind, wanted };
 }
 
+async function peopleFor(whom: KitsWhom, signatureId: string): Promise<readonly DirectoryPerson[]> {
+  switch (whom.kind) {
+    case "everybody":
+      return listPeople();
+    case "department":
+      return (await listPeople()).filter(({ person }) => person.department.trim() === whom.name);
+    case "theirs":
+      return peopleOf(signatureId);
+    case "chosen": {
+      const chosen = new Set(whom.people);
+      return (await listPeople()).filter(({ id }) => chosen.has(id));
+    }
+  }
+}
+
 /** Nothing of whoever has a picture that could not be made: a place without it would not be noticed before it is sent. */
 const withoutPicture = (own: KitSource, person: Person, folder: string): PersonKit | null =>
   picturesLacking(own.full, own.person).length === 0
@@ -80,9 +90,7 @@ export async function makeKits(
   signal: AbortSignal,
 ): Promise<void> {
   await sweep();
-  const people = (await listPeople())
-    .map(({ person }) => person)
-    .filter(({ department }) => wanted.department === null || department.trim() === wanted.department);
+  const people = (await peopleFor(wanted.whom, signature.id)).map(({ person }) => person);
   const source = await kitSource(signature, null);
   const file = randomUUID();
   const at = path.join(place, `${file}.zip`);

@@ -197,7 +197,10 @@ describe("kits for everybody", () => {
     });
     const id = await addSignature({ name: "All", personId: null, document: document().toJSON() as object });
     const told: KitsMade[] = [];
-    const prepared = await prepareKits(id, "desktop-open", { department: "Kits", pictures: "carried" });
+    const prepared = await prepareKits(id, "desktop-open", {
+      whom: { kind: "department", name: "Kits" },
+      pictures: "carried",
+    });
     await makeKits(prepared, (each) => told.push(each), new AbortController().signal);
     const last = told.at(-1);
     if (last?.kind !== "made") throw new Error("no kits were made");

@@ -1,6 +1,6 @@
 /** The Shelf: what is found on it, and the cards of what is in view. */
 import { setImmediate } from "node:timers/promises";
-import { and, asc, eq, isNull } from "drizzle-orm";
+import { isNull } from "drizzle-orm";
 import { mostAtOnce, type ShelfCard, type ShelfOrder } from "@/contract";
 import { openFindings, type Finding } from "@/core/checks";
 import { wordsOf } from "@/core/signature";
@@ -69,18 +69,6 @@ export async function findOnShelf({ look, order }: Looked): Promise<FoundOnShelf
     };
   });
   return { ids: orderShelf(onShelf, look, order).map(({ id }) => id), all: rows.length };
-}
-
-/** The signatures that are drawn for somebody, by name. */
-export async function cardsForPerson(personId: string): Promise<readonly ShelfCard[]> {
-  const rows = await (
-    await database()
-  )
-    .select({ id: signatures.id })
-    .from(signatures)
-    .where(and(eq(signatures.personId, personId), isNull(signatures.deletedAt)))
-    .orderBy(asc(signatures.name));
-  return shelfCards(rows.map(({ id }) => id));
 }
 
 /** The cards of those of some signatures that are on the Shelf, in the order that they are named in. */

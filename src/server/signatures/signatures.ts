@@ -74,6 +74,16 @@ export async function listSignatureNames(): Promise<
     .orderBy(asc(signatures.name));
 }
 
+/** The ids and names of those that are drawn for somebody, by name. */
+export const signaturesDrawnFor = async (
+  personId: string,
+): Promise<readonly { readonly id: string; readonly name: string }[]> =>
+  (await database())
+    .select({ id: signatures.id, name: signatures.name })
+    .from(signatures)
+    .where(and(eq(signatures.personId, personId), isNull(signatures.deletedAt)))
+    .orderBy(asc(signatures.name));
+
 /** Those of some that are on the Shelf, as they are stored; in no order. */
 export const findRows = async (ids: readonly string[]): Promise<readonly SignatureRow[]> =>
   (await database())

@@ -17,6 +17,7 @@ import { InstallList, type ListedInstall } from "./installs/install-list";
 import { RecordInstall } from "./installs/record-install";
 import { SendTest } from "./test/send-test";
 import { HandOn } from "./hand-on";
+import { WhomItIsFor, type GivenTo } from "./whom-it-is-for";
 import { KindSteps, HowItWent } from "./kind-steps";
 import { KitDownload } from "./kit-download";
 import { KitsForAll } from "./kits-for-all";
@@ -42,6 +43,8 @@ interface Props {
   readonly personId: string | null;
   /** Those of the directory, with how many are in each. */
   readonly departments: FoundPeople["departments"];
+  /** Whom it is given to. */
+  readonly given: GivenTo;
   /** The mail server that tests go through; null while none is set up. */
   readonly server: OutgoingServer | null;
   /** What there is a code to scan of. */
@@ -97,6 +100,7 @@ export function InstallPage(props: Props) {
             </div>
           )}
         </div>
+        <WhomItIsFor {...props.given} />
         <div className="w-fit max-w-full border border-hairline bg-canvas p-1">
           <SignatureFrame
             html={localPictures(shown.html, base)}
@@ -158,7 +162,11 @@ export function InstallPage(props: Props) {
             personName={person?.name ?? null}
             personId={props.personId}
           />
-          <KitsForAll key={`all-${kind}-${pictures}`} {...{ id, kind, pictures, departments }} />
+          <KitsForAll
+            key={`all-${kind}-${pictures}`}
+            {...{ id, kind, pictures, departments }}
+            theirs={props.given.people}
+          />
           <RecordInstall
             key={`record-${kind}-${form}-${mail}`}
             id={id}

@@ -2,7 +2,7 @@
 
 import { Download, FolderDown } from "lucide-react";
 import { useEffect, useRef, useState } from "react";
-import { addressOf, endpoints, type FoundPeople, type KitsMade } from "@/contract";
+import { addressOf, endpoints, type FoundPeople, type KitsMade, type KitsWhom } from "@/contract";
 import type { KitKind, PicturesIn } from "@/core/install-kinds";
 import { follow, noAnswer } from "../parts/asking/ask";
 import { Button, buttonClass } from "../parts/button";
@@ -11,23 +11,38 @@ import { FormProblem } from "../parts/form-problem";
 import { formatBytes, formatCount } from "../parts/format";
 import { ProgressLine, doneOfAll } from "../parts/progress-line";
 import { chosenDepartment, departmentChoices, everyDepartment } from "../parts/people/department-choices";
+import { PeopleNamed, type Named } from "../people/giving/people-named";
 
 interface Props {
   readonly id: string;
   readonly kind: KitKind;
   readonly pictures: PicturesIn;
   readonly departments: FoundPeople["departments"];
+  /** How many people the signature is given to. */
+  readonly theirs: number;
 }
 
+/** Beside departments, none of which begins with a space. */
+const given = " given";
+const byName = " by name";
+
 /** A kit for each person of the directory, in one zip with a folder for each. */
-export function KitsForAll({ id, kind, pictures, departments }: Props) {
-  const [whom, setWhom] = useState(everyDepartment);
+export function KitsForAll({ id, kind, pictures, departments, theirs }: Props) {
+  const [whom, setWhom] = useState(theirs > 0 ? given : everyDepartment);
+  const [named, setNamed] = useState<readonly Named[]>([]);
   const [told, setTold] = useState<KitsMade | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
   const running = useRef<AbortController | null>(null);
   useEffect(() => () => running.current?.abort(), []);
   const all = departments.reduce((sum, { people }) => sum + people, 0);
   if (all === 0) return null;
+
+  const wanted = (): KitsWhom => {
+    if (whom === given) return { kind: "theirs" };
+    if (whom === byName) return { kind: "chosen", people: named.map((each) => each.id) };
+    const name = chosenDepartment(whom);
+    return name === null ? { kind: "everybody" } : { kind: "department", name };
+  };
 
   const make = async (): Promise<void> => {
     const own = new AbortController();
@@ -38,7 +53,7 @@ export function KitsForAll({ id, kind, pictures, departments }: Props) {
     try {
       await follow(
         endpoints.makeKits,
-        { params: { id, kind }, body: { department: chosenDepartment(whom), pictures }, signal: own.signal },
+        { params: { id, kind }, body: { whom: wanted(), pictures }, signal: own.signal },
         (next) => {
           made = next.kind === "made";
           setTold(next);
@@ -72,14 +87,19 @@ export function KitsForAll({ id, kind, pictures, departments }: Props) {
           <ChoiceField<string>
             label="For whom"
             value={whom}
-            choices={departmentChoices(departments, `everybody (${all.toLocaleString("en")})`)}
+            choices={{
+              ...(theirs > 0 && { [given]: `whoever it is given to (${theirs.toLocaleString("en")})` }),
+              ...departmentChoices(departments, `everybody (${all.toLocaleString("en")})`),
+              [byName]: "people chosen by name",
+            }}
             onChange={(next) => {
               setWhom(next);
               setTold(null);
             }}
             className="w-72"
           />
-          <Button onClick={() => void make()}>
+          {whom === byName && <PeopleNamed label="Who" className="w-72" named={named} onChange={setNamed} />}
+          <Button disabled={whom === byName && named.length === 0} onClick={() => void make()}>
             <FolderDown size={16} aria-hidden />
             Make the kits
           </Button>

@@ -1,6 +1,6 @@
 "use client";
 
-import { FileUp, Plus, UserRound } from "lucide-react";
+import { FileUp, Plus, Signature, UserRound } from "lucide-react";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
@@ -88,6 +88,10 @@ export function PeoplePage({ found, look, people, ownFields, phoneForm, usual }:
         </p>
         <div className="mb-1 ml-auto flex flex-wrap items-center gap-2">
           <StepButtons {...steps} />
+          <Link href="/people/signatures" prefetch={false} className={buttonClass("quiet")}>
+            <Signature size={16} aria-hidden />
+            Who gets what
+          </Link>
           <Link href="/people/portraits" prefetch={false} className={buttonClass("quiet")}>
             <UserRound size={16} aria-hidden />
             Portraits

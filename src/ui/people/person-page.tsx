@@ -4,7 +4,7 @@ import { Copy, TriangleAlert, UserMinus } from "lucide-react";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
-import type { DirectoryPerson, Install, Original, ShelfCard } from "@/contract";
+import type { DirectoryPerson, Install, Original, TheirSignature } from "@/contract";
 import {
   fieldLabel,
   fieldNames,
@@ -25,10 +25,16 @@ import { SignatureFrame } from "../parts/drawing/signature-frame";
 import { SettledTextField } from "../parts/fields/settled-text-field";
 import { formatCount } from "../parts/format";
 import { StepButtons } from "../parts/steps/step-buttons";
+import { givenWords } from "./giving/giving-words";
 import { useDirectorySteps } from "./directory-steps";
 import { wrongWith } from "./grid/person-value";
 import { PictureField } from "./portraits/picture-field";
 import { usePersonChanges } from "./use-person-changes";
+
+interface ShelfName {
+  readonly id: string;
+  readonly name: string;
+}
 
 interface Props {
   readonly of: DirectoryPerson;
@@ -36,13 +42,15 @@ interface Props {
   readonly departments: readonly string[];
   /** The photographs that are in their fields, by their hashes. */
   readonly originals: Readonly<Record<string, Original>>;
-  /** Those that are drawn for them. */
-  readonly signatures: readonly ShelfCard[];
+  /** Those that are theirs, written for them. */
+  readonly signatures: readonly TheirSignature[];
+  /** Those that are drawn for them on the Shelf, and not given to them. */
+  readonly drawn: readonly ShelfName[];
   readonly installs: readonly Install[];
 }
 
 /** Somebody's details, the signatures that are theirs, and where those are installed. */
-export function PersonPage({ of, ownFields, departments, originals, signatures, installs }: Props) {
+export function PersonPage({ of, ownFields, departments, originals, signatures, drawn, installs }: Props) {
   const { person } = of;
   const router = useRouter();
   const [kept, setKept] = useState(0);
@@ -140,17 +148,28 @@ export function PersonPage({ of, ownFields, departments, originals, signatures, 
             <h2 id="signatures" className="mb-3 font-serif text-xl">
               {signatures.length === 0 ? "No signature yet" : formatCount(signatures.length, "signature")}
             </h2>
-            {signatures.length === 0 && (
-              <p className="text-soft">
-                Open one from the{" "}
-                <Link href="/" className="text-pine underline">
-                  Shelf
-                </Link>{" "}
-                and choose {called} beside “drawn for”.
-              </p>
-            )}
+            <p className="mb-3 text-soft">
+              {signatures.length === 0 && "None is given to them. "}
+              <Link href="/people/signatures" prefetch={false} className="text-pine underline">
+                Who gets what
+              </Link>
+              {drawn.length > 0 && (
+                <>
+                  {" "}
+                  · drawn for them on the Shelf:{" "}
+                  {drawn.map(({ id, name }, index) => (
+                    <span key={id}>
+                      {index > 0 && ", "}
+                      <Link href={`/signatures/${id}`} prefetch={false} className="text-pine underline">
+                        {name}
+                      </Link>
+                    </span>
+                  ))}
+                </>
+              )}
+            </p>
             <ul className="space-y-5">
-              {signatures.map(({ id: signature, name, html, base }) => (
+              {signatures.map(({ id: signature, name, purpose, language, because, full: { html }, base }) => (
                 <li key={signature}>
                   <Link
                     href={`/signatures/${signature}`}
@@ -159,6 +178,7 @@ export function PersonPage({ of, ownFields, departments, originals, signatures, 
                   >
                     {name}
                   </Link>
+                  <span className="ml-2 text-sm text-soft">{givenWords({ purpose, language, because })}</span>
                   <div className="mt-1 border border-hairline bg-canvas p-2">
                     <SignatureFrame
                       html={localPictures(html, base)}

@@ -12,18 +12,26 @@ export interface LookingForPeople extends ReturnType<typeof useLooking<string>> 
   readonly showAll: () => void;
 }
 
-export function useLookingForPeople(path: string, look: PeopleLook): LookingForPeople {
+/** `further` is what a page narrows its people to besides, by its name in the address. */
+export function useLookingForPeople(
+  path: string,
+  look: PeopleLook,
+  further: Readonly<Record<string, string>> = {},
+): LookingForPeople {
   const looking = useLooking({
     ...{ path, look: look.look, order: look.order, usual: "name" },
-    narrowed: { department: look.department === null ? "" : look.department || withoutDepartment },
+    narrowed: {
+      ...further,
+      department: look.department === null ? "" : look.department || withoutDepartment,
+    },
   });
   const { narrowed, narrow, type } = looking;
   return {
     ...looking,
     department: narrowed.department || everyDepartment,
-    chooseDepartment: (next) => narrow({ department: next === everyDepartment ? "" : next }),
+    chooseDepartment: (next) => narrow({ ...narrowed, department: next === everyDepartment ? "" : next }),
     showAll: () => {
-      narrow({ department: "" });
+      narrow({});
       type("");
     },
   };

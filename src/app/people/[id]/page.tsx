@@ -5,7 +5,8 @@ import { directory } from "@/server/people/directory";
 import { listDepartments } from "@/server/people/find-people";
 import { listOwnFields } from "@/server/people/own-fields";
 import { findOriginals } from "@/server/pictures/originals";
-import { cardsForPerson } from "@/server/shelf/shelf";
+import { theirSignatures } from "@/server/people/their-signatures";
+import { signaturesDrawnFor } from "@/server/signatures/signatures";
 import { SiteHeader } from "@/ui/parts/site-header";
 import { PersonPage } from "@/ui/people/person-page";
 
@@ -22,9 +23,10 @@ export default async function OnePersonPage({ params }: Props) {
   const hashes = fieldsOf([of.person])
     .filter(isPictureField)
     .flatMap((field) => readPictureDetail(typedValue(of.person, field))?.original ?? []);
-  const [ownFields, signatures, installs, departments, originals] = await Promise.all([
+  const [ownFields, signatures, drawn, installs, departments, originals] = await Promise.all([
     listOwnFields(),
-    cardsForPerson(id),
+    theirSignatures(id),
+    signaturesDrawnFor(id),
     installsOfPerson(id),
     listDepartments(),
     findOriginals(hashes),
@@ -35,6 +37,7 @@ export default async function OnePersonPage({ params }: Props) {
       <PersonPage
         originals={Object.fromEntries(originals)}
         departments={departments.map(({ name }) => name).filter((name) => name !== "")}
+        drawn={drawn.filter((each) => signatures.every(({ id: theirs }) => theirs !== each.id))}
         {...{ of, ownFields, signatures, installs }}
       />
     </>

@@ -18,7 +18,7 @@ interface Props {
   readonly none: string;
   /** Whether nobody can be chosen as well. */
   readonly offersNobody?: boolean;
-  readonly onChange: (id: string | null) => void;
+  readonly onChange: (id: string | null, name: string | null) => void;
   /** Hides the label from view where its place says it. */
   readonly quiet?: boolean;
   readonly className?: string;
@@ -35,7 +35,7 @@ export function PersonPicker(props: Props) {
   const take = (person: PersonChoice | null): void => {
     setChosen(person);
     setBegins(null);
-    onChange(person?.id ?? null);
+    onChange(person?.id ?? null, person?.name ?? null);
   };
   return (
     <div className={className}>

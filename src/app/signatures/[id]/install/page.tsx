@@ -6,6 +6,7 @@ import { carriedByItself, codeOf } from "@/core/install";
 import { codeContents, kitKinds } from "@/core/install-kinds";
 import { hasShortForm, parseSignature, shortForm } from "@/core/signature";
 import { installsOf } from "@/server/install/installs";
+import { givenOf } from "@/server/people/who-gets-what";
 import { findOutgoing } from "@/server/outgoing/outgoing";
 import { keptStillness } from "@/server/signatures/stillness";
 import type { CompiledForms } from "@/ui/install/copy-buttons";
@@ -27,10 +28,11 @@ export async function generateMetadata({ params }: Pick<Props, "params">) {
 export default async function SignatureInstallPage({ params, searchParams }: Props) {
   const { id } = await params;
   const asked = await searchParams;
-  const [signature, departments, server] = await Promise.all([
+  const [signature, departments, server, given] = await Promise.all([
     openOrNotFound(id),
     listDepartments(),
     findOutgoing(),
+    givenOf(id),
   ]);
   const installs = await installsOf(signature, signature.findings);
   const { person, base } = signature;
@@ -66,6 +68,7 @@ export default async function SignatureInstallPage({ params, searchParams }: Pro
         form={asked.form === "short" ? "short" : "full"}
         personId={signature.personId}
         departments={departments}
+        given={given}
         server={server}
         codes={codeContents.filter((of) => codeOf(of, person) !== null)}
         installs={installs}
