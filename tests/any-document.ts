@@ -1,8 +1,16 @@
 /** Any document that the schema lets be, for properties that hold of all of them: derived from the kinds' descriptions. */
 import fc from "fast-check";
 import type { Mark, Node } from "prosemirror-model";
-import { wordFieldNames } from "@/core/people";
-import type { Fields, NumberValue, ObjectValue, OptionalValue, TextValue, Value } from "@/core/values";
+import { fieldNames, wordFieldNames } from "@/core/people";
+import type {
+  Fields,
+  ListValue,
+  NumberValue,
+  ObjectValue,
+  OptionalValue,
+  TextValue,
+  Value,
+} from "@/core/values";
 import { markKinds, nodeKinds, schema, type Attributes } from "@/core/signature";
 
 const words = [
@@ -52,6 +60,8 @@ const byKind: Readonly<Record<string, (value: never) => fc.Arbitrary<unknown>>> 
     fc
       .oneof(fc.constantFrom("", ...words), fc.string({ maxLength: 12 }))
       .map((text) => text.slice(0, longest)),
+  field: () => fc.constantFrom(...fieldNames, "phone:Direct line", "picture:Badge"),
+  list: ({ value }: ListValue<Value<unknown>>) => fc.array(arbitraryOf(value), { maxLength: 3 }),
   "word field": () => fc.constantFrom(...wordFieldNames, "phone:Direct line", "text:Room, floor"),
   "picture field": () => fc.constantFrom("portrait", "picture:Badge"),
   address: () => fc.constantFrom(...addresses),

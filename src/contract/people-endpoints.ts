@@ -1,5 +1,6 @@
 /** The endpoints of the directory. */
 import {
+  fieldId,
   longestField,
   ownField,
   giving,
@@ -37,6 +38,10 @@ export const peopleEndpoints = {
     .body(object({ changes: personChanges }), wholeDirectory)
     .json<PeopleChanged>(),
   takeBackPeople: post("/api/people/changes/:change/back").json<PeopleChanged>(),
+  /** What people have in a field, what most have first. */
+  detailsIn: get("/api/people/details")
+    .query(object({ field: fieldId }))
+    .json<{ details: readonly string[] }>(),
   choosePeople: get("/api/people/choices")
     .query(object({ look: text(longestSearch) }))
     .json<{ choices: readonly PersonChoice[] }>(),

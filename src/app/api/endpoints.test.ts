@@ -171,6 +171,7 @@ const queries: Readonly<Record<string, string>> = {
   "/api/cuts": `?source=${encodeURIComponent(cut)}`,
   "/api/signatures/:id/code": "?of=card&form=png&size=300",
   "/api/icons": "?pack=Fen&note=",
+  "/api/people/details": "?field=department",
   "/api/people/choices": "?look=ada",
   "/api/people/file": "?form=cards",
   "/api/mailroom/:person/letters/:letter/part": "?id=part-1",

@@ -16,6 +16,8 @@ import {
   placeOf,
   shortForm,
   textRunsOf,
+  hiddenFrom,
+  shownTo,
   withPicturesOf,
   type TextRun,
 } from "../signature";
@@ -192,7 +194,7 @@ function checkShare(document: Node, runs: readonly TextRun[]): Found[] {
     : [];
 }
 
-function checkWhole(document: Node, options: CheckOptions): Found[] {
+function checkWhole(document: Node, shown: Node, options: CheckOptions): Found[] {
   const found: Found[] = [];
   const html = compile(document, { destination: "webmail-paste", ...options });
   const over = signatureOverrun(html, commonWebmail);
@@ -221,7 +223,7 @@ function checkWhole(document: Node, options: CheckOptions): Found[] {
       "address-not-public",
       `Pictures are at ${options.base}, which only this machine can reach: set the public address before you install.`,
     );
-  const weight = weightOf(document, options.pictures ?? {});
+  const weight = weightOf(shown, options.pictures ?? {});
   if (weight > signatureBudget)
     whole(
       "pictures-too-heavy",
@@ -251,20 +253,25 @@ function whole(document: Node, found: Found, asides: Asides): Finding {
 export function checkSignature(given: Node, options: CheckOptions): readonly Finding[] {
   const { person, colors, answers, asides = {} } = options;
   const document = withPicturesOf(given, person);
+  /** What is written for them: parts that are for others are gone from it, and positions in it are others. */
+  const shown = shownTo(given, person);
+  const hidden = hiddenFrom(given, person);
   const runs = textRunsOf(document, person);
   const found: Found[] = [
-    ...checkWhole(document, options),
+    ...checkWhole(given, shown, options),
     ...checkBoxes(document, runs),
     ...checkText(document, runs, options.gaps),
-    ...(hasShortForm(document) ? checkReply(shortForm(document), person) : []),
-    ...checkShare(document, runs),
+    ...(hasShortForm(shown) ? checkReply(shortForm(shown), person) : []),
+    ...checkShare(shown, runs),
     ...checkPictures(document, options),
     ...checkFirstFrames(document, options),
     ...checkDarkPictures(document, colors),
     ...checkColors(document, person),
     ...checkLinks(document, person, answers),
   ];
-  return found.map((one) => whole(document, mendedIn(given, document, one), asides));
+  const isSeen = ({ position }: Found): boolean =>
+    position === null || hidden.every(({ from, to }) => position < from || position >= to);
+  return found.filter(isSeen).map((one) => whole(document, mendedIn(given, document, one), asides));
 }
 
 /** A finding without a mend of a picture that is somebody's own: the document holds how it is made, and not that picture. */

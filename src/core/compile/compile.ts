@@ -6,10 +6,9 @@ import type { Node } from "prosemirror-model";
 import { element, escapeAttribute, escapeText, toNumericReferences } from "../html";
 import type { Person } from "../people";
 import {
-  closedUp,
   nodeKinds,
   settingsOf,
-  withPicturesOf,
+  shownTo,
   type BlockKind,
   type DestinationId,
   type Settings,
@@ -63,7 +62,7 @@ export function compile(given: Node, options: CompileOptions): string {
     throw new RangeError(
       `The public address of pictures must begin with http:// or https://, not ${JSON.stringify(options.base)}`,
     );
-  const document = closedUp(withPicturesOf(given, options.person));
+  const document = shownTo(given, options.person);
   const destination = destinations[options.destination];
   const settings = settingsOf(document);
   const writing: Writing = {

@@ -6,7 +6,15 @@
 import type { Node } from "prosemirror-model";
 import { missingLetters } from "../measure";
 import type { FieldId, Person } from "../people";
-import { fieldText, innerWidth, outerTable, personField, tableMap, webSafeFont } from "../signature";
+import {
+  fieldText,
+  innerWidth,
+  isHiddenFrom,
+  outerTable,
+  personField,
+  tableMap,
+  webSafeFont,
+} from "../signature";
 import { largest } from "../values";
 import { breakLine } from "./break-line";
 import { drawnLines, widthOf, wordsOfLine, type DrawnLine } from "./drawn-lines";
@@ -76,9 +84,11 @@ function missingIn({ pieces }: DrawnLine): readonly string[] {
 function emptyIn(document: Node, person: Person): readonly EmptyField[] {
   const found: EmptyField[] = [];
   document.descendants((node, position) => {
-    if (!personField.is(node) || fieldText(node, person) !== "") return;
+    if (isHiddenFrom(node, person)) return false;
+    if (!personField.is(node) || fieldText(node, person) !== "") return true;
     const { field, takesLine } = personField.of(node);
     found.push({ position, field, takesLine });
+    return true;
   });
   return found;
 }

@@ -34,7 +34,7 @@ export function toLookAt({ document, person, kind, form, use, findings }: Looked
   const add = (where: LookedAtIn, says: string): void => {
     if (!list.some((each) => each.says === says)) list.push({ where, says });
   };
-  const pictures = picturesOf(document).filter(({ node }) => image.of(node).source !== "");
+  const pictures = picturesOf(document, person).filter(({ node }) => image.of(node).source !== "");
   const moving = pictures.filter(({ node }) => image.of(node).source.endsWith(".gif"));
   const links = linksOf(document, person);
 

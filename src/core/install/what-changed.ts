@@ -86,7 +86,8 @@ function ofWords(before: Told, after: Told): readonly string[] {
 }
 
 function ofPictures(before: Told, after: Told): readonly string[] {
-  const pictures = ({ document }: Told) => picturesOf(document).map(({ node }) => image.of(node));
+  const pictures = ({ document }: Told) =>
+    picturesOf(document, after.person).map(({ node }) => image.of(node));
   const [old, own] = [pictures(before), pictures(after)];
   const named = (alt: string): string => (alt === "" ? "A picture" : `The picture ${quoted(alt)}`);
   if (old.length !== own.length)

@@ -24,7 +24,6 @@ export {
   type Person,
 } from "./fields";
 export {
-  audience,
   becauseOf,
   doubled,
   giving,
@@ -38,6 +37,7 @@ export {
   type Giving,
   type Purpose,
 } from "./audience";
+export { condition, meets, type Condition, type ConditionTest } from "./condition";
 export { matchPhotos, type MatchedPhoto } from "./match-photos";
 export { initialsOf } from "./initials";
 export { readPictureDetail, writePictureDetail, type PictureDetail } from "./picture-detail";

@@ -4,13 +4,18 @@
  * descriptions and know nothing else of the document.
  */
 import type { DOMOutputSpec, Mark, MarkSpec, Node, NodeSpec, TagParseRule } from "prosemirror-model";
-import { flag } from "../values";
+import { condition } from "../people";
+import { flag, optional } from "../values";
 import { attribute, describeAttributes, type Attributes, type Description } from "./description";
 import type { ReadPieces } from "./piece";
 import type { Writing } from "./writing";
 
-/** What every row and every part of a cell has: whether a reply's short form holds it. */
-export const partAttributes = { inShortForm: attribute(flag, true) };
+/** What every row and every part of a cell has: whether a reply's short form holds it, and whom it is shown for. */
+export const partAttributes = {
+  inShortForm: attribute(flag, true),
+  /** Null is for everybody. */
+  shownFor: attribute(optional(condition), null),
+};
 
 /** The kinds that a reply's short form can leave out. */
 export const part = describeAttributes(null, partAttributes);

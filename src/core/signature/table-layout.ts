@@ -80,8 +80,8 @@ const joinedRows = (upper: RowAttributes, lower: RowAttributes): RowAttributes =
   height: upper.height !== null && lower.height !== null ? upper.height + lower.height : null,
 });
 
-/** No column is wider than a document may say. */
-const joinedWidths = (left: number, right: number): number => Math.min(widestColumn, left + right);
+/** The width of two columns that become one: none is wider than a document may say. */
+export const joinedWidths = (left: number, right: number): number => Math.min(widestColumn, left + right);
 
 /** The same table without bands that no cell begins in: clients draw such rows and columns in their own ways. */
 function withoutIdle(layout: TableLayout, axis: Axis): TableLayout {
@@ -116,7 +116,11 @@ export function writeLayout(given: TableLayout, table: Node): Node {
       .filter(({ row }) => row === index)
       .sort((one, other) => one.column - other.column)
       .map(({ node, column, colspan, rowspan }) => {
-        const spans = { colspan, rowspan, colwidth: layout.column.slice(column, column + colspan) };
+        // What stands in a column may be wider than a document may say that it is.
+        const colwidth = layout.column
+          .slice(column, column + colspan)
+          .map((width) => Math.min(width, widestColumn));
+        const spans = { colspan, rowspan, colwidth };
         return Object.entries(spans).every(([name, value]) => same(node.attrs[name], value))
           ? node
           : node.type.create({ ...node.attrs, ...spans }, node.content);

@@ -1,6 +1,15 @@
 /** Looking for people of the directory: as they are listed, and as they are chosen from. */
 import type { DirectoryPerson, FoundPeople, PeopleLook, PersonChoice } from "@/contract";
-import { fieldId, fieldsOf, typedValue, wordFields, type FieldId, type Person } from "@/core/people";
+import {
+  fieldId,
+  fieldsOf,
+  fieldValue,
+  isPictureField,
+  typedValue,
+  wordFields,
+  type FieldId,
+  type Person,
+} from "@/core/people";
 import { closenessOf, holdsPlain, plain } from "../shelf/words";
 import { directory } from "./directory";
 import { countPeople } from "./people";
@@ -78,6 +87,24 @@ export async function findInDirectory(wanted: PeopleLook): Promise<FoundPeople> 
 export async function typedPeople(ids: readonly string[]): Promise<readonly DirectoryPerson[]> {
   const { typedById } = await directory();
   return ids.flatMap((id) => typedById.get(id) ?? []);
+}
+
+/** The most details of one field that are offered. */
+const mostDetails = 100;
+
+/** What people have in a field, each once, what most have first; nothing is told of pictures. */
+export async function detailsIn(field: FieldId): Promise<readonly string[]> {
+  if (isPictureField(field)) return [];
+  const { typed } = await directory();
+  const counts = new Map<string, number>();
+  for (const { person } of typed) {
+    const detail = fieldValue(person, field);
+    if (detail !== "") counts.set(detail, (counts.get(detail) ?? 0) + 1);
+  }
+  return [...counts]
+    .sort((one, other) => other[1] - one[1] || collator.compare(one[0], other[0]))
+    .slice(0, mostDetails)
+    .map(([detail]) => detail);
 }
 
 /** What somebody is chosen by, as it is looked through. */

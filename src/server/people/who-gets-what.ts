@@ -10,23 +10,15 @@ import {
   type GivenSignature,
   type Giving,
 } from "@/core/people";
+import { remember } from "@/core/memory";
 import { database } from "../database/database";
 import { signatures } from "../database/schema";
 import { findRow } from "../signatures/signatures";
 import { directory } from "./directory";
 import { findInDirectory } from "./find-people";
 
-/** Audiences as they were read: what is kept of them by their own identity is kept from one request to the next. */
-const read = new Map<string, Audience>();
-
-function readAudience(json: string): Audience {
-  const known = read.get(json);
-  if (known) return known;
-  if (read.size > 2000) read.clear();
-  const audience = JSON.parse(json) as Audience;
-  read.set(json, audience);
-  return audience;
-}
+/** The very same audience each time: what is worked out of it once is kept by its identity. */
+const readAudience = remember((json: string) => JSON.parse(json) as Audience);
 
 /** Every signature that is not deleted, with whom it is for; by name. */
 export async function listGiven(): Promise<readonly GivenSignature[]> {
@@ -60,13 +52,6 @@ export async function giveSignature(id: string, { audience, purpose }: Giving): 
     .set({ audience: JSON.stringify(audience), purpose })
     .where(eq(signatures.id, id));
   return { audience: readAudience(before.audience), purpose: before.purpose };
-}
-
-/** The signatures that are somebody's, by name. */
-export async function signaturesOfPerson(id: string): Promise<readonly GivenSignature[]> {
-  const [given, { typedById }] = await Promise.all([listGiven(), directory()]);
-  const of = typedById.get(id);
-  return of ? signaturesOf(given, of) : [];
 }
 
 /** Everybody whom a signature is for, as they are drawn; by name. */

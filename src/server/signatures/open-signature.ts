@@ -21,6 +21,7 @@ import {
   parseSignature,
   pictureSourcesOf,
   shortForm,
+  shownTo,
   withPicturesOf,
 } from "@/core/signature";
 import { notFound } from "../http/refusal";
@@ -108,7 +109,7 @@ function derive(
   return {
     html: pasted(document),
     shortHtml: hasShortForm(document) ? pasted(shortForm(document)) : null,
-    weight: weightOf(withPicturesOf(document, person), pictures),
+    weight: weightOf(shownTo(document, person), pictures),
     findings: checkSignature(document, {
       person,
       base,

@@ -46,8 +46,8 @@ export interface BenchValue {
   readonly cutPicture: (source: string, position: number) => void;
   /** What is known of the files of its pictures. */
   readonly pictureFacts: PictureFactsBySource;
-  /** The directory's fields that hold pictures. */
-  readonly pictureFields: readonly FieldId[];
+  /** The directory's fields, the user's own as well. */
+  readonly fields: readonly FieldId[];
   /** What alt text is suggested from. */
   readonly altContext: AltContext;
   /** What links are offered from. */

@@ -10,7 +10,7 @@ import type { Proof } from "@/core/clients";
 import { compile } from "@/core/compile";
 import type { KnownColors } from "@/core/layout";
 import { callingCodeOf, type NetworkKind } from "@/core/links";
-import { fieldNames, isPictureField, wordFields, type OwnField, type Person } from "@/core/people";
+import { fieldNames, wordFields, type OwnField, type Person } from "@/core/people";
 import { outerTable, parseSignature, settingsOf, shortForm, tableMap } from "@/core/signature";
 import type { LinkDefaults } from "../links/link-kinds";
 import { FocusHome } from "../parts/focus-home";
@@ -92,7 +92,7 @@ interface Props {
 export function Bench({ signature, person: ownPerson, base, brandColors, ...rest }: Props) {
   const { answers, organisation, place, ownFields } = rest;
   const ownParts = useMemo(() => wordFields(ownFields).map(fieldPart), [ownFields]);
-  const pictureFields = useMemo(() => [...fieldNames, ...ownFields].filter(isPictureField), [ownFields]);
+  const fields = useMemo(() => [...fieldNames, ...ownFields], [ownFields]);
   const [networks, setNetworks] = useState(rest.networks);
   const [open, setOpen] = useState<Open | null>(null);
   const [form, setForm] = useState<Form>("full");
@@ -244,7 +244,7 @@ export function Bench({ signature, person: ownPerson, base, brandColors, ...rest
       cutPicture,
       linking,
       pictureFacts: facts,
-      pictureFields,
+      fields,
       altContext,
       form,
       letterType,
@@ -263,7 +263,7 @@ export function Bench({ signature, person: ownPerson, base, brandColors, ...rest
       cutPicture,
       linking,
       facts,
-      pictureFields,
+      fields,
       altContext,
       form,
       letterType,

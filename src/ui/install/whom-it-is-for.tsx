@@ -8,7 +8,7 @@ export type GivenTo = Pick<ListedGiven, "audience" | "named" | "people">;
 /** Whom a signature is given to, and where that is said. */
 export const WhomItIsFor = ({ audience, named, people }: GivenTo) => (
   <p className="pb-3 text-soft">
-    It is for {whomWords({ audience, named })}
+    It is for <bdi>{whomWords({ audience, named })}</bdi>
     {audience.kind !== "nobody" && ` (${formatCount(people, "person", "people")})`}.{" "}
     <Link href="/people/signatures" prefetch={false} className="text-pine underline">
       Who gets what

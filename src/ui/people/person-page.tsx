@@ -6,6 +6,7 @@ import { useRouter } from "next/navigation";
 import { useState } from "react";
 import type { DirectoryPerson, Install, Original, TheirSignature } from "@/contract";
 import {
+  doubled,
   fieldLabel,
   fieldNames,
   isPictureField,
@@ -73,6 +74,7 @@ export function PersonPage({ of, ownFields, departments, originals, signatures, 
   };
   const fields: readonly FieldId[] = [...wordFieldNames, ...wordFields(ownFields)];
   const pictureFields = [...fieldNames, ...ownFields].filter(isPictureField);
+  const twice = new Set(doubled(signatures).map(({ id }) => id));
   const late = installs.filter(({ changes }) => changes !== null);
   return (
     <main className="mx-auto max-w-[1240px] px-5 pb-10">
@@ -178,7 +180,12 @@ export function PersonPage({ of, ownFields, departments, originals, signatures, 
                   >
                     {name}
                   </Link>
-                  <span className="ml-2 text-sm text-soft">{givenWords({ purpose, language, because })}</span>
+                  <span className="ml-2 text-sm text-soft">
+                    {givenWords({ purpose, language, because })}
+                    {twice.has(signature) && (
+                      <span className="ml-2 text-clay">another of theirs is for the same</span>
+                    )}
+                  </span>
                   <div className="mt-1 border border-hairline bg-canvas p-2">
                     <SignatureFrame
                       html={localPictures(html, base)}

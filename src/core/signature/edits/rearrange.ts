@@ -59,7 +59,7 @@ export function insertBand(table: Node, axis: Axis, before: number, width?: numb
   }
   const bands =
     axis === "row"
-      ? { row: layout.row.toSpliced(before, 0, { height: null, inShortForm: true }) }
+      ? { row: layout.row.toSpliced(before, 0, { height: null, inShortForm: true, shownFor: null }) }
       : { column: layout.column.toSpliced(before, 0, width ?? layout.column[model] ?? defaultColumnWidth) };
   return writeLayout({ ...layout, ...bands, cells }, table);
 }

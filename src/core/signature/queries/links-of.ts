@@ -7,6 +7,7 @@ import { hrefOf } from "./href-of";
 import { fieldText, personField } from "../kinds/person-field";
 import { image } from "../kinds/picture";
 import { settingsOf, type Settings } from "../settings";
+import { isHiddenFrom } from "../shown-for";
 
 export type LinkUse = "text" | "field" | "picture" | "icon" | "button";
 
@@ -114,6 +115,7 @@ export function linksOf(document: Node, person: Person | null = null): readonly 
   const settings = settingsOf(document);
   const found: PlacedLink[] = [];
   document.descendants((node, position, parent) => {
+    if (isHiddenFrom(node, person)) return false;
     const made = madeLink(node, parent, position, person, settings);
     const last = found.at(-1);
     if (!made) append(found, ownLinks(node, position, person, settings));

@@ -1,6 +1,8 @@
 /** Every picture of a document. */
 import type { Node } from "prosemirror-model";
+import type { Person } from "../../people";
 import { image } from "../kinds/picture";
+import { isHiddenFrom } from "../shown-for";
 
 export interface PlacedPicture {
   /** The position before the picture in the document. */
@@ -8,11 +10,13 @@ export interface PlacedPicture {
   readonly node: Node;
 }
 
-/** In reading order, those in lines and icon rows as well. */
-export function picturesOf(document: Node): readonly PlacedPicture[] {
+/** In reading order, those in lines and icon rows as well; for a person only those that they see. */
+export function picturesOf(document: Node, person: Person | null = null): readonly PlacedPicture[] {
   const found: PlacedPicture[] = [];
   document.descendants((node, position) => {
+    if (isHiddenFrom(node, person)) return false;
     if (image.is(node)) found.push({ position, node });
+    return true;
   });
   return found;
 }

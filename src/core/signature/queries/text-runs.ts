@@ -3,6 +3,7 @@ import type { Node } from "prosemirror-model";
 import type { Person } from "../../people";
 import { fieldText, personField } from "../kinds/person-field";
 import { settingsOf } from "../settings";
+import { isHiddenFrom } from "../shown-for";
 import { leadsByItself, settingsIn, textLook, type TextLook } from "./text-look";
 
 /** A piece of text of one look, or a field of the person. */
@@ -20,6 +21,7 @@ export function textRunsOf(document: Node, person: Person | null = null): readon
   const settings = settingsOf(document);
   const found: TextRun[] = [];
   document.descendants((block, blockPosition) => {
+    if (isHiddenFrom(block, person)) return false;
     if (!block.isTextblock) return true;
     block.forEach((node, offset) => {
       const text = node.isText ? (node.text ?? "") : personField.is(node) ? fieldText(node, person) : "";

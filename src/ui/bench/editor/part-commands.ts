@@ -17,6 +17,7 @@ import {
   removePart,
   setAttributes,
 } from "@/core/signature";
+import type { Condition } from "@/core/people";
 import { describeSelection, type Placed } from "./selection";
 
 /** The part of a cell that the selection is in or on: the outermost block of its innermost cell. */
@@ -104,8 +105,8 @@ export const removeSelected: Command = (state, dispatch) => {
 export const removeWhole: Command = (state, dispatch) =>
   state.selection instanceof NodeSelection && state.selection.node.isBlock && removeSelected(state, dispatch);
 
-/** The rows or the part whose place in the short form is set from the selection. */
-export function shortFormTargets(state: EditorState): readonly Placed[] {
+/** The rows or the part that are selected: whether a reply holds them, and whom they are for, is set of them. */
+export function selectedParts(state: EditorState): readonly Placed[] {
   const part = selectedPart(state);
   if (part) return [part];
   const { cells } = describeSelection(state);
@@ -121,9 +122,22 @@ export function shortFormTargets(state: EditorState): readonly Placed[] {
 export const areLeftOut = (targets: readonly Placed[]): boolean =>
   targets.length > 0 && targets.every(({ node }) => isLeftOut(node));
 
+/** Says whom the selected part or rows are for. */
+export const showFor =
+  (shownFor: Condition | null): Command =>
+  (state, dispatch) => {
+    const targets = selectedParts(state);
+    if (targets.length === 0) return false;
+    if (!dispatch) return true;
+    const { tr } = state;
+    for (const { position } of targets) setAttributes(tr, position, part, { shownFor });
+    dispatch(tr);
+    return true;
+  };
+
 /** Leaves the selected part or rows out of the short form, or takes them back into it when all are out. */
 export const toggleShortForm: Command = (state, dispatch) => {
-  const targets = shortFormTargets(state);
+  const targets = selectedParts(state);
   if (targets.length === 0) return false;
   if (!dispatch) return true;
   const { tr } = state;

@@ -20,6 +20,7 @@ import { dragging, endDrag, startDrag, type Dragged } from "./drag";
 import { grip } from "./grip";
 import { staged } from "../../parts/drawing/stage";
 import { nodeViews } from "./node-views";
+import { partsForSome } from "./parts-for-some";
 import { fitToPlace } from "./paste";
 import { writeAtPart } from "./writing-over";
 
@@ -107,6 +108,7 @@ export function useEditor(signature: EditedSignature, given: Options): EditorOnS
         state: current(),
         plugins: [dragging((kind, at) => options.current.onPicture({ kind, at })), grip],
         nodeViews: nodeViews(options.current.person),
+        decorations: ({ doc }) => partsForSome(doc, options.current.person),
         attributes: () => ({
           "aria-label": "Signature",
           role: "textbox",

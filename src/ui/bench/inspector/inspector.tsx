@@ -6,6 +6,7 @@ import { Breadcrumb } from "./breadcrumb";
 import { CellMeasures } from "./cell-measures";
 import { PartMeasures } from "./part-measures";
 import { ShortFormChoice } from "./short-form-choice";
+import { ShownForChoice } from "./shown-for-choice";
 import { SignatureSettings } from "./signature-settings";
 import { TextLineMeasures } from "./text-line-measures";
 
@@ -42,6 +43,7 @@ export function Inspector() {
         <>
           <TextLineMeasures />
           <CellMeasures />
+          <ShownForChoice />
           <ShortFormChoice />
         </>
       )}

@@ -24,6 +24,7 @@ import { measured } from "./measures-of-part";
 import { OwnPictureMeasures } from "./own-picture-measures";
 import { PictureMeasures } from "./picture-measures";
 import { ShortFormChoice } from "./short-form-choice";
+import { ShownForChoice } from "./shown-for-choice";
 import { WhosePicture } from "./whose-picture";
 
 /** The only measures that weigh: a list that is put in order by drag and by key. */
@@ -67,7 +68,12 @@ export function PartMeasures({ part }: { part: Placed }) {
   return (
     <>
       {Measures && <Measures part={part} />}
-      {node.isBlock && <ShortFormChoice />}
+      {node.isBlock && (
+        <>
+          <ShownForChoice />
+          <ShortFormChoice />
+        </>
+      )}
       <Button look="quiet" className="-ml-3 text-rowan" onClick={remove}>
         <Trash2 size={15} aria-hidden />
         Take it out

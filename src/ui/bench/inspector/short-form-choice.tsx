@@ -1,13 +1,13 @@
 "use client";
 
 import { useBench } from "../bench-context";
-import { areLeftOut, shortFormTargets, toggleShortForm } from "../editor/part-commands";
+import { areLeftOut, selectedParts, toggleShortForm } from "../editor/part-commands";
 import { CheckField } from "../../parts/fields/check-field";
 
 /** Whether the selected part, or the selected rows, are in what a reply holds. */
 export function ShortFormChoice() {
   const { editor } = useBench();
-  const targets = shortFormTargets(editor.state);
+  const targets = selectedParts(editor.state);
   const [first] = targets;
   if (!first) return null;
   const what =

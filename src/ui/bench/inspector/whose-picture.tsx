@@ -6,7 +6,7 @@ import { useState } from "react";
 import { toast } from "sonner";
 import { endpoints } from "@/contract";
 import { isHosted } from "@/core/addresses";
-import { fieldLabel, readPictureDetail, typedValue, type FieldId } from "@/core/people";
+import { fieldLabel, isPictureField, readPictureDetail, typedValue, type FieldId } from "@/core/people";
 import { picture, substitute, type Substitute } from "@/core/signature";
 import { ask } from "../../parts/asking/ask";
 import { Button } from "../../parts/button";
@@ -26,11 +26,12 @@ const instead: Readonly<Record<Substitute, string>> = {
 
 /** Whether a picture is the same for everybody or each person's own, and what stands for who has none. */
 function WhosePictureMeasures({ attributes, set }: MeasuresOfPart<typeof picture.attributes>) {
-  const { pictureFields, linking, altContext } = useBench();
+  const { fields: known, linking, altContext } = useBench();
   const { field, without, source } = attributes;
   const { person } = altContext;
   const { personId, personName } = linking;
-  const fields = field && !pictureFields.includes(field) ? [...pictureFields, field] : pictureFields;
+  const offeredFields = known.filter(isPictureField);
+  const fields = field && !offeredFields.includes(field) ? [...offeredFields, field] : offeredFields;
   const choices: Record<string, string> = {
     [same]: "the same for everybody",
     ...Object.fromEntries(fields.map((each) => [each, `${fieldLabel(each)} of each person`])),

@@ -33,7 +33,7 @@ export function GivenSignatures({ signatures, departments }: Props) {
         none="There is no signature yet."
         keyOf={({ id }) => id}
         row={(each) => (
-          <div className="grid grid-cols-[minmax(0,200px)_minmax(0,1fr)_230px_100px] items-center gap-x-5">
+          <div className="grid grid-cols-[minmax(0,200px)_minmax(0,1fr)_280px_90px] items-center gap-x-5">
             <Link
               href={`/signatures/${each.id}`}
               prefetch={false}
@@ -42,7 +42,7 @@ export function GivenSignatures({ signatures, departments }: Props) {
               {each.name}
             </Link>
             <p className={each.audience.kind === "nobody" ? "text-soft" : ""}>
-              {whomWords(each)}
+              <bdi>{whomWords(each)}</bdi>
               {each.audience.kind !== "nobody" && (
                 <span className="text-soft"> · {formatCount(each.people, "person", "people")}</span>
               )}

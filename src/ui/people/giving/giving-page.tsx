@@ -13,7 +13,7 @@ import { WindowedList } from "../../parts/windowed/windowed-list";
 import { PeopleLookBar } from "../people-look-bar";
 import { useLookingForPeople } from "../use-looking-for-people";
 import { GivenSignatures } from "./given-signatures";
-import { givenWords } from "./giving-words";
+import { shortPurpose } from "./giving-words";
 
 interface Props {
   readonly found: WhoGetsWhat;
@@ -114,7 +114,7 @@ const GivenRow = ({ of }: { readonly of: PersonGiven }) => (
         <span key={each.id}>
           {index > 0 && " · "}
           <span className={each.twice ? "font-medium text-clay" : ""}>{each.name}</span>
-          <span className="text-sm text-soft"> {givenWords(each)}</span>
+          <span className="text-sm text-soft"> {shortPurpose(each.purpose)}</span>
         </span>
       ))}
     </p>

@@ -9,7 +9,10 @@ export const purposeNames: Readonly<Record<Purpose, string>> = {
   occasion: "for an occasion",
 };
 
-export const becauseWords: Readonly<Record<Because, string>> = {
+/** The same in a word. */
+export const shortPurpose = (purpose: Purpose): string => purposeNames[purpose].split(",")[0] ?? "";
+
+const becauseWords: Readonly<Record<Because, string>> = {
   everybody: "everybody has it",
   department: "by their department",
   named: "by name",
@@ -35,7 +38,7 @@ export const givenWords = ({
   language,
   because,
 }: Pick<PersonGiven["signatures"][number], "purpose" | "language" | "because">): string =>
-  [purposeNames[purpose].split(",")[0], language && languageName(language), becauseWords[because]]
+  [shortPurpose(purpose), language && languageName(language), becauseWords[because]]
     .filter(Boolean)
     .join(", ");
 
