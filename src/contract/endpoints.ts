@@ -48,6 +48,7 @@ import {
   type Rehearsal,
 } from "./mailroom";
 import { mailAddress, outgoingServer } from "./outgoing";
+import { pageEndpoints } from "./page-endpoints";
 import { peopleEndpoints } from "./people-endpoints";
 import type {
   AddedFiles,
@@ -263,6 +264,7 @@ export const endpoints = {
   deletePattern: remove("/api/patterns/:id").json<void>(),
 
   ...peopleEndpoints,
+  ...pageEndpoints,
 
   listPictures: get("/api/pictures")
     .query(object({ look: maybe(text(longestSearch)) }))

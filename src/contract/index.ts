@@ -30,6 +30,19 @@ export {
   type Rehearsal,
 } from "./mailroom";
 export { mailAddress, outgoingServer, type OutgoingServer } from "./outgoing";
+export {
+  letterWays,
+  pageLetter,
+  type Correction,
+  type LettersWritten,
+  type LetterState,
+  type LetterWay,
+  type OwnInstall,
+  type OwnPage,
+  type PageCounts,
+  type PageLetter,
+  type PersonWithPage,
+} from "./pages";
 export { deskPath, drawnFrom, firstFrame, letterPath, usualDesk } from "./paths";
 export type {
   AddedFiles,

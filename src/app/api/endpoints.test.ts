@@ -68,6 +68,15 @@ const bodies = {
   peopleRows: { ids: ["nobody"] },
   portraitRows: { ids: ["nobody"] },
   makeKits: { whom: { kind: "theirs" }, pictures: "hosted" },
+  pageRows: { ids: ["nobody"] },
+  writePageLetters: {
+    letter: { subject: "Yours", text: "Without its place", base: "https://mine.harrowfen.example" },
+    way: "mailroom",
+    department: null,
+  },
+  settleCorrections: { ids: ["none"], accept: true },
+  recordOwnInstall: { signature: "none", revision: 1, kind: "webmail", form: "full" },
+  askForCorrection: { said: { title: "Head" } },
   peopleGiven: { ids: ["nobody"] },
   giveSignature: { audience: { kind: "everybody" }, purpose: "full" },
   shelfCards: { ids: ["nobody"] },
@@ -171,6 +180,7 @@ const queries: Readonly<Record<string, string>> = {
   "/api/cuts": `?source=${encodeURIComponent(cut)}`,
   "/api/signatures/:id/code": "?of=card&form=png&size=300",
   "/api/icons": "?pack=Fen&note=",
+  "/api/mine/:secret/kits/:kind": "?signature=none",
   "/api/people/details": "?field=department",
   "/api/people/choices": "?look=ada",
   "/api/people/file": "?form=cards",
@@ -195,6 +205,8 @@ const taken = new Set<Name>([
   // Of some, those that there are.
   "peopleRows",
   "peopleGiven",
+  "pageRows",
+  "settleCorrections",
   "shelfCards",
   "pictureEntries",
 ]);

@@ -12,3 +12,4 @@ export {
   type HostedAddress,
 } from "./hosted";
 export { isPrivateAddress, isPrivateHost } from "./private-host";
+export { pageAddress } from "./page-address";

@@ -40,8 +40,9 @@ export {
 export { condition, meets, type Condition, type ConditionTest } from "./condition";
 export { matchPhotos, type MatchedPhoto } from "./match-photos";
 export { initialsOf } from "./initials";
+export { fillLetter, letterPlaces, pagePlace, unknownPlaces } from "./fill-letter";
 export { readPictureDetail, writePictureDetail, type PictureDetail } from "./picture-detail";
-export { longestField, readPerson } from "./read-person";
+export { complaintAbout, longestField, readPerson } from "./read-person";
 export { drawnPerson, phoneForm, typedPhones, type PhoneForm } from "./phone-form";
 export { buildCard } from "./cards/build-card";
 export { buildWholeCard } from "./cards/build-card";

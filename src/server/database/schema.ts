@@ -6,6 +6,7 @@ import { purposes } from "@/core/people";
 import { originalTypes } from "@/core/pictures";
 import { people } from "./people-tables";
 
+export { corrections, pageLetters, personPages } from "./page-tables";
 export { changedPeople, directoryChanges, ownFields, people, peoplesPictures } from "./people-tables";
 
 export const signatures = sqliteTable("signatures", {

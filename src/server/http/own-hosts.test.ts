@@ -118,4 +118,30 @@ describe("a request", () => {
       ),
     ).toBe(null);
   });
+
+  it("under the name of people's own pages is for those and for nothing else", () => {
+    const pages = settings({ STILL_LINE_PAGES_HOST: "mine.harrowfen.example" });
+    const why = (at: string, method = "GET") =>
+      whyNotOurs(
+        new Request(`http://mine.harrowfen.example${at}`, {
+          method,
+          headers: { host: "mine.harrowfen.example", origin: "http://mine.harrowfen.example" },
+        }),
+        pages,
+      );
+    expect([why("/mine/x"), why("/api/mine/x/opened", "POST")]).toEqual([null, null]);
+    for (const at of [
+      "/",
+      "/people",
+      "/mine",
+      "/mine/",
+      "/minefield",
+      "/api/people",
+      "/people/mine/x",
+      "/api/../people",
+    ])
+      expect(why(at)).toBe("not-here");
+    expect(whyNotOurs(asked({ host: "127.0.0.1:4310" }), pages)).toBe(null);
+    expect(whyNotOurs(asked({ host: "mine.harrowfen.example" }), settings())).toBe("other-host");
+  });
 });

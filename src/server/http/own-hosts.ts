@@ -11,6 +11,8 @@ export interface HostSettings {
   readonly listening: string;
   /** More names of its own (`STILL_LINE_HOSTS`, with commas between), without ports. */
   readonly named: readonly string[];
+  /** The name under which only people's own pages are shown (`STILL_LINE_PAGES_HOST`), without a port; null for none. */
+  readonly pages: string | null;
   /** Whether a proxy in front says which host was asked (`STILL_LINE_BEHIND_PROXY=1`). */
   readonly proxied: boolean;
 }
@@ -33,6 +35,7 @@ export const hostSettings = (environment: NodeJS.ProcessEnv = process.env): Host
     .split(",")
     .map((name) => nameOf(bracketed(name.trim())))
     .filter((name) => name !== null),
+  pages: nameOf(bracketed((environment.STILL_LINE_PAGES_HOST ?? "").trim())),
   proxied: environment.STILL_LINE_BEHIND_PROXY === "1",
 });
 
@@ -60,6 +63,9 @@ function isOwnOrigin(origin: string, asked: string, { named }: HostSettings): bo
   return host === readHost(asked)?.host || named.includes(hostname);
 }
 
+/** Whether a path is one of people's own pages, or of what is asked for on them. */
+const isOwnPage = (path: string): boolean => /^\/(?:api\/)?mine\/[^/]/.test(path);
+
 /** The host that was asked; what a proxy says of it counts only where one is said to stand in front. */
 function askedHost(request: Request, { proxied }: HostSettings): string {
   // The last one is what the nearest proxy says.
@@ -74,6 +80,7 @@ const refusals = {
     message:
       "Still Line answers only to names of its own, and was asked under another. Open it at the address that it printed when it started, or have STILL_LINE_HOSTS name this one.",
   },
+  "not-here": { status: 404, message: "There is nothing at this address." },
   "other-site": { status: 403, message: "Changes are taken from Still Line's own pages only." },
 } as const;
 
@@ -82,14 +89,18 @@ type Reason = keyof typeof refusals;
 /** Why a request is not ours: it was sent to another host, or by a page of another site that changes something. */
 export function whyNotOurs(request: Request, settings = hostSettings()): Reason | null {
   const asked = askedHost(request, settings);
-  if (!isOwnHost(asked, settings)) return "other-host";
+  if (settings.pages !== null && nameOf(asked) === settings.pages) {
+    if (!isOwnPage(new URL(request.url).pathname)) return "not-here";
+  } else if (!isOwnHost(asked, settings)) return "other-host";
   const origin = request.headers.get("origin");
   if (origin === null || request.method === "GET" || request.method === "HEAD") return null;
   return isOwnOrigin(origin, asked, settings) ? null : "other-site";
 }
 
 /** What a request that is not ours is answered with; null for one that is. */
-export function refusalOf(request: Request): { code: Reason; status: 421 | 403; message: string } | null {
+export function refusalOf(
+  request: Request,
+): { code: Reason; status: 421 | 404 | 403; message: string } | null {
   const code = whyNotOurs(request);
   return code && { code, ...refusals[code] };
 }

@@ -57,14 +57,15 @@ async function madeOf(
   };
 }
 
-/** Records that a signature is installed as it is now. */
+/** Records that a signature is installed as it is now, for somebody or else for whom it is drawn. */
 export async function recordInstall(
   signatureId: string,
   { revision, ...said }: NewInstall,
+  whose?: string,
 ): Promise<{ id: string }> {
   const id = randomUUID();
   const signature = await findSignature(signatureId);
-  const made = await madeOf(signature, signature.personId, revision);
+  const made = await madeOf(signature, whose ?? signature.personId, revision);
   await (
     await database()
   )
@@ -223,6 +224,20 @@ export async function installsOfPerson(personId: string): Promise<readonly Insta
   const [rows, base] = await Promise.all([besides(eq(installs.personId, personId)), publicBase()]);
   const arrivals = await arrivalsOf(rows);
   return rows.map((each) => toInstall(each, base, arrivals));
+}
+
+/** How many installs some people have, and how many of those are out of date, by whose they are; who has none is left out. */
+export async function standingOfInstalls(
+  personIds: readonly string[],
+): Promise<ReadonlyMap<string, { readonly all: number; readonly late: number }>> {
+  const [rows, base] = await Promise.all([besides(inArray(installs.personId, [...personIds])), publicBase()]);
+  const standing = new Map<string, { all: number; late: number }>();
+  for (const beside of rows) {
+    const { all, late } = standing.get(beside.row.personId ?? "") ?? { all: 0, late: 0 };
+    const changed = changesOf(beside, base) !== null;
+    standing.set(beside.row.personId ?? "", { all: all + 1, late: late + (changed ? 1 : 0) });
+  }
+  return standing;
 }
 
 /** An install with what somebody has to look at in it. */

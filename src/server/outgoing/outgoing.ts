@@ -93,6 +93,19 @@ async function orRefusal<T>(action: () => Promise<T>): Promise<T> {
 export const tryOutgoing = (wanted: WantedServer, patience?: Patience): Promise<void> =>
   orRefusal(async () => tryServer(await serverOf(wanted), patience));
 
+/** The mail server that is set up, for letters that are sent one after the other. Refuses while there is none. */
+export async function openOutgoing(patience?: Patience): Promise<{
+  readonly from: string;
+  /** Refuses with what went wrong. */
+  readonly send: (to: string, raw: Uint8Array) => Promise<void>;
+}> {
+  const found = await kept.find();
+  if (!found) throw new Refusal(409, "not-set-up", "Set up a mail server first: nothing is sent until then.");
+  const server = await serverOf({ ...found, password: "" });
+  const { from } = found;
+  return { from, send: (to, raw) => orRefusal(() => handOver(server, { from, to, raw }, patience)) };
+}
+
 export interface WantedTest {
   readonly to: string;
   readonly form: InstallForm;
@@ -105,11 +118,9 @@ export async function sendTest(
   { to, form, pictures }: WantedTest,
   patience?: Patience,
 ): Promise<void> {
-  const found = await kept.find();
-  if (!found) throw new Refusal(409, "not-set-up", "Set up a mail server first: nothing is sent until then.");
-  const server = await serverOf({ ...found, password: "" });
+  const outgoing = await openOutgoing(patience);
   const signature = await findSignature(signatureId);
   const source = await kitSource(signature, await findDetails(signature.personId));
   const { bytes: raw } = kitLetter(source, form, pictures);
-  await orRefusal(() => handOver(server, { from: found.from, to, raw }, patience));
+  await outgoing.send(to, raw);
 }

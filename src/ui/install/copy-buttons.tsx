@@ -3,35 +3,27 @@
 import { ClipboardCopy, Code } from "lucide-react";
 import { useState } from "react";
 import { toast } from "sonner";
-import { endpoints } from "@/contract";
-import { ask } from "../parts/asking/ask";
+import type { WrittenForms } from "@/contract";
 import { Button, buttonClass } from "../parts/button";
 import { copyToClipboard } from "../parts/clipboard";
 import { localPictures } from "../parts/drawing/local-pictures";
 import { SignatureFrame } from "../parts/drawing/signature-frame";
 
-/** One form of a signature, compiled for each way out. */
-export interface CompiledForms {
-  /** For pasting. */
-  readonly html: string;
-  readonly plainText: string;
-}
-
-interface CopyProps extends CompiledForms {
-  readonly id: string;
+interface CopyProps extends WrittenForms {
   readonly base: string;
+  /** Is told each time that something was copied. */
+  readonly onCopied: () => void;
 }
 
 /** The signature as it looks, or its source, on the clipboard. */
-export function CopyButtons({ id, html, plainText, base }: CopyProps) {
+export function CopyButtons({ html, plainText, base, onCopied }: CopyProps) {
   const [showing, setShowing] = useState(false);
   const [refused, setRefused] = useState(false);
   const copy = (content: { text: string; html?: string }, said: string): void => {
     setRefused(false);
     if (copyToClipboard(content)) {
       toast(said);
-      // Whether a rehearsal is told changes nothing of what was copied.
-      ask(endpoints.tellCopied, { params: { id } }).catch(() => undefined);
+      onCopied();
     } else setRefused(true);
   };
   return (

@@ -2,12 +2,14 @@
 
 import { Printer } from "lucide-react";
 import { useState, useSyncExternalStore } from "react";
+import { addressOf, endpoints, type WrittenForms } from "@/contract";
 import type { KitKind, PicturesIn } from "@/core/install-kinds";
 import { Button } from "../parts/button";
 import { CopyButton } from "../parts/copy-button";
 import { localPictures } from "../parts/drawing/local-pictures";
 import { SignatureFrame } from "../parts/drawing/signature-frame";
-import { CopyButtons, type CompiledForms } from "./copy-buttons";
+import { CopyButtons } from "./copy-buttons";
+import { tellCopied } from "./tell-copied";
 import { HowItWent, KindSteps } from "./kind-steps";
 import { KitDownload } from "./kit-download";
 import { installKinds } from "./kinds";
@@ -19,7 +21,7 @@ interface Props {
   readonly kind: KitKind;
   readonly personId: string | null;
   readonly personName: string | null;
-  readonly compiled: CompiledForms;
+  readonly compiled: WrittenForms;
   readonly base: string;
   readonly carried: string | null;
 }
@@ -69,14 +71,17 @@ export function HandOut(props: Props) {
       <h2 className="mt-5 font-serif text-xl">Step by step</h2>
       <KindSteps kind={kind} />
       <div className="print:hidden">
-        {kind === "webmail" && <CopyButtons id={id} {...compiled} base={base} />}
+        {kind === "webmail" && <CopyButtons {...compiled} base={base} onCopied={() => tellCopied(id)} />}
         <KitDownload
-          id={id}
+          href={addressOf(
+            endpoints.downloadKit,
+            { id, kind },
+            { pictures, ...(personId === null ? {} : { person: personId }) },
+          )}
           kind={kind}
           carried={carried}
           pictures={pictures}
           onPictures={setPictures}
-          {...(personId === null ? {} : { person: personId })}
         />
       </div>
       <HowItWent kind={kind} />

@@ -1,7 +1,7 @@
 "use client";
 
 import { useMemo, useRef, useState } from "react";
-import type { FoundPeople, OutgoingServer } from "@/contract";
+import { addressOf, endpoints, type FoundPeople, type OutgoingServer, type WrittenForms } from "@/contract";
 import type { Finding } from "@/core/checks";
 import { clientForKind } from "@/core/desks";
 import type { CodeContent, KitKind, PicturesIn } from "@/core/install-kinds";
@@ -22,7 +22,8 @@ import { KindSteps, HowItWent } from "./kind-steps";
 import { KitDownload } from "./kit-download";
 import { KitsForAll } from "./kits-for-all";
 import { Rehearse } from "./rehearse";
-import { CopyButtons, type CompiledForms } from "./copy-buttons";
+import { CopyButtons } from "./copy-buttons";
+import { tellCopied } from "./tell-copied";
 import { installKinds } from "./kinds";
 
 interface Props {
@@ -32,9 +33,9 @@ interface Props {
   /** The document's JSON. */
   readonly document: unknown;
   readonly person: Person | null;
-  readonly full: CompiledForms;
+  readonly full: WrittenForms;
   /** What a reply holds; null where that is the whole. */
-  readonly short: CompiledForms | null;
+  readonly short: WrittenForms | null;
   readonly base: string;
   /** Why the kit of a kind carries its pictures; null where they stay at their addresses. */
   readonly carried: Readonly<Record<KitKind, string | null>>;
@@ -123,9 +124,9 @@ export function InstallPage(props: Props) {
           </h2>
           <p className="text-soft">{about.about}</p>
           <KindSteps kind={kind} />
-          {kind === "webmail" && <CopyButtons id={id} {...shown} base={base} />}
+          {kind === "webmail" && <CopyButtons {...shown} base={base} onCopied={() => tellCopied(id)} />}
           <KitDownload
-            id={id}
+            href={addressOf(endpoints.downloadKit, { id, kind }, { pictures })}
             kind={kind}
             carried={carried[kind]}
             pictures={pictures}

@@ -1,7 +1,6 @@
 "use client";
 
 import { Download } from "lucide-react";
-import { addressOf, endpoints } from "@/contract";
 import type { KitKind, PicturesIn } from "@/core/install-kinds";
 import { buttonClass } from "../parts/button";
 import { WordSwitch } from "../parts/fields/word-switch";
@@ -13,18 +12,17 @@ const meaning: Readonly<Record<PicturesIn, string>> = {
 };
 
 interface KitProps {
-  readonly id: string;
   readonly kind: KitKind;
+  /** Where it is taken from. */
+  readonly href: string;
   /** Why it carries its pictures; null where they stay at their addresses. */
   readonly carried: string | null;
-  /** Whose details it has; left out, those that the signature is drawn for. */
-  readonly person?: string;
   readonly pictures: PicturesIn;
   readonly onPictures: (next: PicturesIn) => void;
 }
 
 /** The files of a kind, with its pictures where they are wanted. */
-export function KitDownload({ id, kind, carried, person, pictures, onPictures }: KitProps) {
+export function KitDownload({ kind, href, carried, pictures, onPictures }: KitProps) {
   const choosable = kind !== "webmail";
   return (
     <div className="mt-3">
@@ -42,15 +40,7 @@ export function KitDownload({ id, kind, carried, person, pictures, onPictures }:
           </p>
         </div>
       )}
-      <a
-        href={addressOf(
-          endpoints.downloadKit,
-          { id, kind },
-          { pictures, ...(person === undefined ? {} : { person }) },
-        )}
-        download
-        className={buttonClass(kind === "webmail" ? "plain" : "primary")}
-      >
+      <a href={href} download className={buttonClass(kind === "webmail" ? "plain" : "primary")}>
         <Download size={16} aria-hidden />
         Download {installKinds[kind].kit}
       </a>

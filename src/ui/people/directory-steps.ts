@@ -69,13 +69,20 @@ export interface DirectoryChanged {
   readonly ids: readonly string[];
 }
 
-/** Changes people as one step. Rejects with a RequestError, and nothing was changed then. */
-export const changeDirectory = (changes: readonly PersonChange[], says: string): Promise<DirectoryChanged> =>
+/** What changes the directory, as one step; none where it answers with null. Rejects as it does. */
+export const stepOfDirectory = <T extends DirectoryChanged | null>(
+  action: () => Promise<T>,
+  says: string,
+): Promise<T> =>
   oneAfterAnother(async () => {
-    const done = await ask(endpoints.changePeople, { body: { changes: [...changes] } });
-    keep({ past: [...read().past, { change: done.change, says }], future: [] });
+    const done = await action();
+    if (done) keep({ past: [...read().past, { change: done.change, says }], future: [] });
     return done;
   });
+
+/** Changes people as one step. Rejects with a RequestError, and nothing was changed then. */
+export const changeDirectory = (changes: readonly PersonChange[], says: string): Promise<DirectoryChanged> =>
+  stepOfDirectory(() => ask(endpoints.changePeople, { body: { changes: [...changes] } }), says);
 
 type Direction = "back" | "forth";
 

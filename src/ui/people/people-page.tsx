@@ -1,6 +1,6 @@
 "use client";
 
-import { FileUp, Plus, Signature, UserRound } from "lucide-react";
+import { FileUp, FileUser, Plus, Signature, UserRound } from "lucide-react";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
@@ -91,6 +91,10 @@ export function PeoplePage({ found, look, people, ownFields, phoneForm, usual }:
           <Link href="/people/signatures" prefetch={false} className={buttonClass("quiet")}>
             <Signature size={16} aria-hidden />
             Who gets what
+          </Link>
+          <Link href="/people/pages" prefetch={false} className={buttonClass("quiet")}>
+            <FileUser size={16} aria-hidden />
+            Pages
           </Link>
           <Link href="/people/portraits" prefetch={false} className={buttonClass("quiet")}>
             <UserRound size={16} aria-hidden />

@@ -9,7 +9,7 @@ import { installsOf } from "@/server/install/installs";
 import { givenOf } from "@/server/people/who-gets-what";
 import { findOutgoing } from "@/server/outgoing/outgoing";
 import { keptStillness } from "@/server/signatures/stillness";
-import type { CompiledForms } from "@/ui/install/copy-buttons";
+import type { WrittenForms } from "@/contract";
 import { InstallPage } from "@/ui/install/install-page";
 import { Station } from "@/ui/signature/station";
 import { openOrNotFound } from "../open-or-not-found";
@@ -43,7 +43,7 @@ export default async function SignatureInstallPage({ params, searchParams }: Pro
     const told = withUnsaid(written, document);
     return signatureOverrun(told, commonWebmail) > signatureOverrun(written, commonWebmail) ? written : told;
   };
-  const compiled = (document: Node): CompiledForms => ({
+  const compiled = (document: Node): WrittenForms => ({
     html: html(document),
     plainText: compile(document, { destination: "plain-text", person, base }),
   });
