@@ -1,5 +1,6 @@
 /** Doing on the Bench what a person does. */
 import { expect, type Locator, type Page } from "@playwright/test";
+import { addressOf, endpoints } from "@/contract";
 
 export const cell = (page: Page, row: number, column: number): Locator =>
   page
@@ -140,4 +141,10 @@ export async function hostedPicture(page: Page): Promise<string> {
     .first()
     .getAttribute("src");
   return source ?? "";
+}
+
+/** What the address of somebody's own page ends with; it is made where there is none. */
+export async function secretOf(page: Page, id: string): Promise<string> {
+  const answer = await page.request.post(addressOf(endpoints.makePage, { id }));
+  return ((await answer.json()) as { secret: string }).secret;
 }

@@ -2,7 +2,7 @@ import AxeBuilder from "@axe-core/playwright";
 import type { Page } from "@playwright/test";
 import { addressOf, deskPath, endpoints, type Letters } from "@/contract";
 import { deskClientIds, deskClients, type DeskClientId } from "@/core/desks";
-import { picturesOf, proofFrame, shelfOf } from "./bench";
+import { picturesOf, proofFrame, secretOf, shelfOf } from "./bench";
 import { expect, test } from "./test";
 
 const signaturePath = async (page: Page, name: string): Promise<string> => {
@@ -58,6 +58,10 @@ const views: readonly View[] = [
   ["People", async () => "/people"],
   ["A person", async () => "/people/tamsin-okafor"],
   ["Portraits", async () => "/people/portraits"],
+  ["Who gets what", async () => "/people/signatures"],
+  ["Pages for people", async () => "/people/pages"],
+  ["A page of one's own", async (page) => `/mine/${await secretOf(page, "ada-quill")}`],
+  ["A page that is not there", async () => "/mine/nothing"],
   ["Bringing in a list", async () => "/people/bring-in"],
   ["Mailroom", async () => "/mailroom"],
   ["Bench", (page) => signaturePath(page, "Full")],

@@ -15,6 +15,7 @@ import { Inspector } from "./inspector/inspector";
 import { PartsPanel } from "./tools/parts-panel";
 import { SaveStatus } from "../signature/editing/save-status";
 import { Sheet } from "./sheet/sheet";
+import { useStepKeys } from "./tools/use-step-keys";
 import { Toolbar } from "./tools/toolbar";
 import type { SaveState } from "../signature/editing/use-saving";
 import type { Open } from "./tools/use-bench-actions";
@@ -57,6 +58,7 @@ export const BenchFrame = memo(function BenchFrame(props: Props) {
   } = props;
   const { toggleSource, source } = props;
   const { editor, selection, settings, form, choosePicture } = value;
+  useStepKeys(editor);
   return (
     <BenchContext value={value}>
       <button

@@ -55,7 +55,12 @@ export function MinePage({ secret, page, carried }: Props) {
             label="Which signature"
             value={signature?.id ?? ""}
             choices={Object.fromEntries(
-              signatures.map(({ id, name: called, purpose }) => [id, `${called} (${shortPurpose(purpose)})`]),
+              signatures.map(({ id, name: called, purpose }) => [
+                id,
+                called.toLowerCase().includes(shortPurpose(purpose))
+                  ? called
+                  : `${called} (${shortPurpose(purpose)})`,
+              ]),
             )}
             onChange={setChosen}
           />
@@ -88,6 +93,7 @@ function OneSignature({ secret, signature, installs, carried }: OneProps) {
   const pictures = places[kind] ?? (carried[kind] === null ? "hosted" : "carried");
   const shown = form === "short" && short ? short : full;
   const theirs = installs.filter(({ signatureId }) => signatureId === id);
+  const before = theirs.find((each) => each.kind === kind && each.form === form) ?? null;
   return (
     <>
       <WhereItStands installs={theirs} />
@@ -124,7 +130,7 @@ function OneSignature({ secret, signature, installs, carried }: OneProps) {
       <HowItWent kind={kind} />
       <PutIn
         {...{ secret, signature, kind, form }}
-        before={theirs.some((each) => each.kind === kind && each.form === form)}
+        before={before && (before.changes === null ? "current" : "late")}
       />
     </>
   );

@@ -14,9 +14,15 @@ interface Props {
   readonly signature: TheirSignature;
   readonly kind: KitKind;
   readonly form: InstallForm;
-  /** Whether it was put in there before. */
-  readonly before: boolean;
+  /** Whether it was put in there before, and whether that is current; null where it was not. */
+  readonly before: "current" | "late" | null;
 }
+
+const said = {
+  "not yet": "I have put it in",
+  late: "I have put the new one in",
+  current: "I have put it in again",
+} as const;
 
 /** Saying that the signature is in one's mail as it is now. */
 export function PutIn({ secret, signature, kind, form, before }: Props) {
@@ -30,7 +36,7 @@ export function PutIn({ secret, signature, kind, form, before }: Props) {
     <div className="mt-5 flex flex-wrap items-center gap-x-4 gap-y-2 border-t border-hairline pt-4">
       <Button onClick={() => void record()}>
         <Check size={16} aria-hidden />
-        {before ? "I have put the new one in" : "I have put it in"}
+        {said[before ?? "not yet"]}
       </Button>
       <p className="text-sm text-soft">Then this page can tell you when it changes.</p>
     </div>

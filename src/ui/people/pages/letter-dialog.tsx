@@ -12,6 +12,7 @@ import {
   type OutgoingServer,
   type PageLetter,
 } from "@/contract";
+import { isPrivateHost } from "@/core/addresses";
 import { letterPlaces, type OwnField } from "@/core/people";
 import { follow, noAnswer } from "../../parts/asking/ask";
 import { useContractForm } from "../../parts/asking/use-contract-form";
@@ -34,6 +35,8 @@ interface Props {
   readonly withSignature: number;
   readonly onClose: () => void;
 }
+
+const isPrivate = (base: string): boolean => URL.canParse(base) && isPrivateHost(base);
 
 /** The letter that carries the address of everybody's page: written once, sent to each. */
 export function LetterDialog({ letter, server, ownFields, departments, withSignature, onClose }: Props) {
@@ -152,6 +155,11 @@ export function LetterDialog({ letter, server, ownFields, departments, withSigna
             "No mail server is set up: that is done at the Install station of any signature, kind Phone."
           )}
         </p>
+        {way === "server" && isPrivate(form.typed.base) && (
+          <p className="text-sm text-clay">
+            Nobody else reaches this address: it leads to this machine, or into its own network.
+          </p>
+        )}
         <FormProblem>{form.problem}</FormProblem>
         {told?.kind === "progress" ? (
           <ProgressLine
