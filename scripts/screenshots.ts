@@ -22,17 +22,6 @@ async function openProof(page: Page): Promise<void> {
   await page.getByRole("heading", { name: /^Still in/ }).waitFor();
 }
 
-/** Installs the full signature at one desk and sends a letter from there, as the Mailroom's pictures need. */
-async function rehearse(page: Page): Promise<void> {
-  await openSignature(page, "Full", "/install");
-  await page.getByRole("button", { name: "Copy the signature" }).click();
-  await page.goto("/mailroom/tamsin-okafor/malthouse/settings");
-  await page.getByRole("textbox", { name: "What goes under your letters" }).click();
-  await page.keyboard.press("Control+V");
-  await page.getByRole("button", { name: "Keep it" }).click();
-  await page.getByRole("status").filter({ hasText: "Kept" }).waitFor();
-}
-
 /** Places a kit in the file client's folder in a rehearsal, which is half done then. */
 async function rehearseInFolder(page: Page): Promise<void> {
   await openSignature(page, "Full", "/install");
@@ -48,29 +37,6 @@ async function rehearseInFolder(page: Page): Promise<void> {
   await page.evaluate(() => {
     scrollTo(0, 0);
   });
-}
-
-/** A letter from the webmail, answered from the file client, on the phone in the dark. */
-async function answerOnPhone(page: Page): Promise<void> {
-  await rehearse(page);
-  await page.goto("/mailroom/tamsin-okafor/malthouse/write?to=ifor@harrowfen.example");
-  await page.getByRole("textbox", { name: "About" }).fill("The second tray");
-  await page.getByRole("textbox", { name: "The letter" }).locator("div").first().click();
-  await page.keyboard.press("Control+Home");
-  await page.keyboard.type("Dear Ifor, it came up on Tuesday, eleven days early.");
-  await page.getByRole("button", { name: "Hand it over" }).click();
-  await page.getByRole("link", { name: /^Sit at/ }).waitFor();
-  await page.goto("/mailroom/ifor-pell/granary");
-  await page.getByRole("link", { name: "The second tray" }).click();
-  await page.getByRole("link", { name: "Write back", exact: true }).click();
-  await page.getByRole("textbox", { name: "The leaf" }).locator("div").first().click();
-  await page.keyboard.press("Control+Home");
-  await page.keyboard.type("Splendid. Keep the lamp on until Friday.");
-  await page.getByRole("button", { name: "Send the leaf" }).click();
-  await page.getByText("The leaf went out.").waitFor();
-  await page.goto("/mailroom/tamsin-okafor/wren");
-  await page.getByRole("link", { name: /Re: The second tray/ }).click();
-  await page.getByRole("checkbox", { name: "in the dark" }).check();
 }
 
 /** The source beside the sheet, with an icon marked on both sides. */
@@ -113,6 +79,34 @@ async function bringOld(page: Page): Promise<void> {
   await page.getByRole("status").filter({ hasText: "stand where they stood" }).waitFor();
 }
 
+const secretOf = async (page: Page, id: string): Promise<string> =>
+  ((await (await page.request.post(`/api/people/${id}/page`)).json()) as { secret: string }).secret;
+
+/** A page on which something was installed, and something is asked to be corrected. */
+async function openOwnPage(page: Page): Promise<void> {
+  await page.goto(`/mine/${await secretOf(page, "tamsin-okafor")}`);
+  await page.getByRole("button", { name: "I have put it in" }).click();
+  await page.getByText(/^Webmail: what you put in on/).waitFor();
+  await page.getByRole("textbox", { name: "Title" }).fill("Head of Germination and Viability");
+  await page.getByRole("button", { name: "Ask for it to be corrected" }).click();
+  await page.getByText(/^Waits for the office/).waitFor();
+  await page.reload();
+}
+
+/** Pages that were written to, opened and copied from, as far as each. */
+async function showPages(page: Page): Promise<void> {
+  await page.goto("/people/pages");
+  await page.getByRole("button", { name: "Write to them" }).click();
+  await page.getByRole("button", { name: "Rehearse it" }).click();
+  await page.getByText("21 letters to the Mailroom.").waitFor();
+  for (const id of ["ada-quill", "anjali-rao", "aurelien-dubreuil", "bram-uzel"]) {
+    const at = `/api/mine/${await secretOf(page, id)}`;
+    await page.request.post(`${at}/opened`);
+    if (id !== "anjali-rao") await page.request.post(`${at}/copied`);
+  }
+  await page.goto("/people/pages");
+}
+
 /** Installs of several kinds, of which two are out of date. */
 async function showInstalls(page: Page): Promise<void> {
   const install = { form: "full", use: "both", by: "Jo Li", note: "" };
@@ -142,29 +136,6 @@ async function showInstalls(page: Page): Promise<void> {
   await page.goto("/installs");
 }
 
-/** A screenshot of what was received, with an icon that did not come. */
-async function compareReceived(page: Page): Promise<void> {
-  await openSignature(page, "Full", "/install");
-  await page.getByRole("img", { name: "Full, as it will be installed" }).waitFor();
-  await page.waitForFunction(() => (document.querySelector("iframe")?.offsetHeight ?? 0) > 200);
-  // Its pictures have come, and its fonts.
-  await page.waitForTimeout(1500);
-  await page.evaluate(() => {
-    const icons =
-      document.querySelector("iframe")?.contentDocument?.querySelectorAll<HTMLElement>("img") ?? [];
-    icons[3]?.style.setProperty("visibility", "hidden");
-  });
-  const received = await page.screenshot();
-  await page.getByRole("link", { name: /^Compare .*webmail.* with a screenshot$/ }).click();
-  await page.waitForURL("**/installs/*");
-  await page.waitForLoadState("networkidle");
-  await page
-    .getByLabel("Choose a screenshot")
-    .setInputFiles({ name: "webmail, at home.png", mimeType: "image/png", buffer: received });
-  await page.getByText("1 gone", { exact: true }).waitFor({ timeout: 60_000 });
-  await page.locator("#arrived").evaluate((section) => section.scrollIntoView());
-}
-
 /** A walk of which all but the slow link have answered. */
 async function walkLinks(page: Page): Promise<void> {
   await openSignature(page, "Growing season", "/links");
@@ -180,17 +151,6 @@ async function cutCircle(page: Page): Promise<void> {
     .click();
   await page.getByRole("button", { name: "Cut it" }).click();
   await page.getByText("looks the same").waitFor();
-}
-
-async function makeLoop(page: Page): Promise<void> {
-  await page.goto("/pictures/loops/new");
-  await page.getByRole("button", { name: /tamsin-okafor/ }).click();
-  await page.getByRole("button", { name: "Go on" }).click();
-  await page.getByRole("region", { name: "Weight" }).getByText("64 colours").waitFor();
-  await page
-    .getByRole("button", { name: /in the file|KB$/ })
-    .first()
-    .waitFor();
 }
 
 /** A list of the office's own, with somebody who comes, two who change and one line that cannot be read. */
@@ -224,7 +184,6 @@ const views: readonly (readonly [name: string, open: (page: Page) => Promise<unk
   ["bench", openMeasured],
   ["pictures", (page) => page.goto("/pictures")],
   ["pictures-cut", cutCircle],
-  ["pictures-loop", makeLoop],
   ["pictures-signature", (page) => openSignature(page, "From last year", "/pictures")],
   ["links", walkLinks],
   ["proof", openProof],
@@ -232,10 +191,11 @@ const views: readonly (readonly [name: string, open: (page: Page) => Promise<unk
   ["people", (page) => page.goto("/people")],
   ["people-list", bringInList],
   ["portraits", (page) => page.goto("/people/portraits")],
+  ["who-gets-what", (page) => page.goto("/people/signatures")],
+  ["own-page", openOwnPage],
+  ["pages", showPages],
   ["mailroom-rehearsal", rehearseInFolder],
-  ["mailroom-phone", answerOnPhone],
   ["installs", showInstalls],
-  ["install-compared", compareReceived],
   // The source stays open in this browser.
   ["bench-source", showSource],
 ];

@@ -73,18 +73,20 @@ export function PagesPage({ found, look, people, counts, corrections, letter, se
           </Button>
         </div>
       </div>
-      <dl className="flex flex-wrap gap-x-10 border-t border-pine pb-4 pt-3">
-        {(["opened", "copied", "installed"] as const).map((step) => (
-          <div key={step} className="flex items-baseline gap-2">
-            <dd className="font-serif text-2xl tabular-nums">{counts[step].toLocaleString("en")}</dd>
-            <dt className="text-soft">{step}</dt>
-          </div>
-        ))}
+      <div className="flex flex-wrap items-start gap-x-10 border-t border-pine pb-4 pt-3">
+        <dl className="flex flex-wrap gap-x-10">
+          {(["opened", "copied", "installed"] as const).map((step) => (
+            <div key={step} className="flex items-baseline gap-2">
+              <dd className="font-serif text-2xl tabular-nums">{counts[step].toLocaleString("en")}</dd>
+              <dt className="text-soft">{step}</dt>
+            </div>
+          ))}
+        </dl>
         <p className="ml-auto max-w-[520px] text-sm text-soft">
           A page shows one person their own signatures, with the steps for their kind of mail, at an address
           that cannot be guessed.
         </p>
-      </dl>
+      </div>
       {corrections.length > 0 && <Corrections corrections={corrections} />}
       <section aria-label="People and their pages">
         <PeopleLookBar {...{ looking, found }} />
