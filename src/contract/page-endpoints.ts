@@ -19,6 +19,7 @@ export const pageEndpoints = {
   /** A page for somebody; another one where theirs was withdrawn. */
   makePage: post("/api/people/:id/page").json<{ secret: string }>(),
   withdrawPage: remove("/api/people/:id/page").json<void>(),
+  restorePage: post("/api/people/:id/page/restore").json<void>(),
   /** Writes to everybody with a signature who was not written to before. */
   writePageLetters: post("/api/pages/letters").body(pageLetters).lines<LettersWritten>(),
   /** Accepts corrections, as one change of the directory, or declines them. */

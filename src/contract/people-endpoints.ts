@@ -31,8 +31,10 @@ interface PeopleChanged {
 }
 
 export const peopleEndpoints = {
-  /** Everybody, as signatures show them. */
-  listPeople: get("/api/people").json<{ people: readonly DirectoryPerson[] }>(),
+  /** Everybody as signatures show them, or whoever one of them is given to. */
+  listPeople: get("/api/people")
+    .query(object({ signature: maybe(id) }))
+    .json<{ people: readonly DirectoryPerson[] }>(),
   /** All or none; who comes needs no id. */
   changePeople: post("/api/people/changes")
     .body(object({ changes: personChanges }), wholeDirectory)

@@ -183,4 +183,8 @@ test("everybody's page: written to once, copied from, installed, corrected, out 
   await expect(rowOf(page, "Pages", ada.name)).toContainText("withdrawn: nothing is shown at its address");
   await own.reload();
   await expect(own.getByRole("heading", { name: "There is no page here any more" })).toBeVisible();
+  await page.getByRole("button", { name: "Take it back" }).click();
+  await expect(rowOf(page, "Pages", ada.name)).toContainText("opened on");
+  await own.reload();
+  await expect(own.getByRole("heading", { name: "Your mail signature", level: 1 })).toBeVisible();
 });

@@ -109,6 +109,15 @@ const examples: Readonly<Record<FindingCode, Example>> = {
   "word-wider-than-its-cell": [wide(60, line(text("Samenbibliotheksverwaltung")))],
   "wraps-without-its-font": [wide(276, line(text("Ada Quill keeps the cold store at Harrow Fen")))],
   "language-missing": [signature({}, table(row(cell({ width: [300] }, said))))],
+  "part-for-nobody": [
+    holding(
+      schema.nodes.line.create(
+        { shownFor: { field: "department", is: "one of", details: [] } },
+        text("Pictures for the press"),
+      ),
+      said,
+    ),
+  ],
   "field-empty-for-some": [
     holding(line(text("Call "), field("mobile", { takesLine: false })), said),
     { ...plain, gaps: gapsOf([ada, { ...ada, mobile: "+44 1632 960150" }]) },

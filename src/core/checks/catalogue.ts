@@ -75,6 +75,10 @@ export const catalogue = {
     "The height of an empty paragraph is each client's own; a spacer's is the same in all.",
   ),
   "spaces-as-layout": build.note(all, "Runs of spaces are as wide as each font makes them."),
+  "part-for-nobody": build.looks(
+    all,
+    "A part that is shown for some details of a list is seen by nobody while the list is empty.",
+  ),
   "many-fonts": build.note(all, "More than two fonts look like several signatures."),
   "many-colours": build.note(all, "More than four colours of text compete with each other."),
   "many-lines": build.note(all, "A signature of more than seven lines is longer than most letters."),

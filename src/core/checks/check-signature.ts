@@ -28,6 +28,7 @@ import { checkColors } from "./check-colors";
 import { checkDarkPictures, type ColorsBySource } from "./check-dark-pictures";
 import { checkLinks, type LinkAnswers } from "./check-links";
 import { checkPicture, type PictureFactsBySource } from "./check-picture";
+import { checkShown } from "./check-shown";
 import { checkReply, checkText, type DirectoryGaps } from "./check-text";
 import { costliestParts } from "./costliest-parts";
 import type { Finding, Found } from "./finding";
@@ -268,9 +269,12 @@ export function checkSignature(given: Node, options: CheckOptions): readonly Fin
     ...checkDarkPictures(document, colors),
     ...checkColors(document, person),
     ...checkLinks(document, person, answers),
+    ...checkShown(given),
   ];
-  const isSeen = ({ position }: Found): boolean =>
-    position === null || hidden.every(({ from, to }) => position < from || position >= to);
+  const isSeen = ({ code, position }: Found): boolean =>
+    position === null ||
+    code === "part-for-nobody" ||
+    hidden.every(({ from, to }) => position < from || position >= to);
   return found.filter(isSeen).map((one) => whole(document, mendedIn(given, document, one), asides));
 }
 

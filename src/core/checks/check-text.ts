@@ -5,6 +5,7 @@ import {
   line,
   font,
   hasWords,
+  part,
   personField,
   settingsOf,
   spacer,
@@ -172,6 +173,15 @@ function checkAmount(runs: readonly TextRun[]): Found[] {
   return found;
 }
 
+/** Whether a field stands in a row or part that is shown only where it is filled. */
+function isShownWhenFilled(document: Node, position: number, field: FieldId): boolean {
+  const at = document.resolve(position);
+  return Array.from({ length: at.depth }, (_unused, depth) => at.node(depth + 1)).some((node) => {
+    const shownFor = part.is(node) ? part.of(node).shownFor : null;
+    return shownFor?.field === field && shownFor.is === "filled";
+  });
+}
+
 /** Fields without anything to say of some people, and nothing in their place. */
 function checkFields(document: Node, gaps: DirectoryGaps | undefined): Found[] {
   const found: Found[] = [];
@@ -182,7 +192,7 @@ function checkFields(document: Node, gaps: DirectoryGaps | undefined): Found[] {
       return;
     const { field, fallback, takesLine } = personField.of(node);
     const lacking = gaps.lacking[field] ?? gaps.people;
-    if (lacking === 0 || fallback !== "" || takesLine) return;
+    if (lacking === 0 || fallback !== "" || takesLine || isShownWhenFilled(document, position, field)) return;
     found.push({
       code: "field-empty-for-some",
       position,

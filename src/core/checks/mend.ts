@@ -9,6 +9,7 @@ import {
   leadingKind,
   line,
   link,
+  part,
   recolorText,
   refontText,
   resizeText,
@@ -41,6 +42,7 @@ export type Mend =
     }
   | { readonly kind: "take-out"; readonly label: string; readonly position: number }
   | { readonly kind: "make-icon-row"; readonly label: string; readonly position: number }
+  | { readonly kind: "show-to-all"; readonly label: string; readonly position: number }
   | { readonly kind: "recolor"; readonly label: string; readonly from: string; readonly to: string }
   | { readonly kind: "set-size"; readonly label: string; readonly from: number; readonly to: number }
   | { readonly kind: "set-font"; readonly label: string; readonly from: string; readonly to: string }
@@ -113,6 +115,9 @@ export function applyMend(transform: Transform, mend: Mend): Transform {
     case "describe":
       setAttributes(transform, mend.position, image, { alt: mend.alt, decorative: false });
       break;
+    case "show-to-all":
+      setAttributes(transform, mend.position, part, { shownFor: null });
+      break;
     case "show-from":
       setAttributes(transform, mend.position, image, { source: mend.source });
       break;
@@ -172,6 +177,7 @@ const order: Readonly<Record<Mend["kind"], number>> = {
   "lead-to": 0,
   unlink: 0,
   describe: 0,
+  "show-to-all": 0,
   "show-from": 0,
   "show-at": 0,
   recolor: 0,

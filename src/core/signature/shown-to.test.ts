@@ -1,6 +1,7 @@
 import type { Node } from "prosemirror-model";
+import { Transform } from "prosemirror-transform";
 import { describe, expect, it } from "vitest";
-import { checkSignature } from "../checks";
+import { applyMend, checkSignature, gapsOf } from "../checks";
 import { compile } from "../compile";
 import { fitOf } from "../fit";
 import { importHtml, withUnsaid } from "../importing";
@@ -139,6 +140,27 @@ describe("parts that are for some only", () => {
     expect(codes(other)).not.toContain("picture-without-alt");
     expect(fitOf(document, { ...other, phone: "" }).empty).toEqual([]);
     expect(fitOf(two(line(field("phone"))), other).empty).toHaveLength(1);
+  });
+
+  it("are no gaps where they are shown only for whoever has what they say", () => {
+    const gaps = gapsOf([press, other]);
+    const codes = (...parts: readonly Node[]): readonly string[] =>
+      checkSignature(two(...parts), { person: null, base, gaps }).map(({ code }) => code);
+    const phone = line(text("Call "), field("phone", { takesLine: false }));
+    expect(codes(phone)).toContain("field-empty-for-some");
+    expect(codes(onlyFor(withPhone, phone))).not.toContain("field-empty-for-some");
+    expect(codes(onlyFor({ ...withPhone, field: "mobile" }, phone))).toContain("field-empty-for-some");
+  });
+
+  it("that nobody sees are found, though nobody sees them, and shown to everybody in one step", () => {
+    const document = two(words("Name"), onlyFor({ ...forPress, details: [] }, words("Press")));
+    const [found] = checkSignature(document, { person: other, base }).filter(
+      ({ code }) => code === "part-for-nobody",
+    );
+    expect(found?.message).toBe("It is shown for some of Department, and none is chosen: nobody sees it.");
+    const transform = new Transform(document);
+    applyMend(transform, found!.mend!);
+    expect(plain(transform.doc, other)).toBe("Name\nPress\nBelow\n");
   });
 
   it("come back from what was compiled for whoever does not see them", () => {

@@ -12,10 +12,11 @@ import { giveSignature } from "../people/who-gets-what";
 import { startSignature } from "../signatures/signatures";
 import { database } from "../database/database";
 import { pageLetters } from "../database/schema";
+import { Refusal } from "../http/refusal";
 import { askedBy, listCorrections, settleCorrections } from "./corrections";
 import { countPages, peopleWithPages } from "./list-pages";
 import { correctOwn, ownKit, ownPage, recordOwnInstall } from "./own-page";
-import { makePage, ownerOf, tellCopied, tellOpened, withdrawPage } from "./pages";
+import { makePage, ownerOf, restorePage, tellCopied, tellOpened, withdrawPage } from "./pages";
 import { prepareLetters, writeLetters } from "./write-letters";
 
 let folder: string;
@@ -69,6 +70,10 @@ describe("a page of somebody's own", () => {
     await expect(ownerOf(secret)).rejects.toThrow("There is no page at this address any more");
     await expect(ownPage(secret)).rejects.toThrow("There is no page");
     await expect(withdrawPage("ada")).rejects.toThrow("There is no such page");
+    await restorePage("ada");
+    expect((await ownerOf(secret)).id).toBe("ada");
+    await expect(restorePage("ada")).rejects.toThrow("There is no such page");
+    await withdrawPage("ada");
     const another = await makePage("ada");
     expect(another.secret).not.toBe(secret);
     await expect(ownerOf(secret)).rejects.toThrow("There is no page");
@@ -196,6 +201,35 @@ describe("the letter that carries the addresses", () => {
     expect((await written()).at(-1)).toMatchObject({ written: 0, before: 2 });
     await db.update(pageLetters).set({ state: "failed", trouble: "The line broke." });
     expect((await written({ department: "Learning" })).at(-1)).toMatchObject({ written: 1, before: 0 });
+  });
+
+  it("tells what a mail server says, tries again what did not go, and never what may have gone", async () => {
+    const trouble = (says: string) => ({
+      from: () => "office@harrowfen.example",
+      send: async (_from: string, to: string) => {
+        if (to.startsWith("ada")) throw new Refusal(422, "mail-server", says);
+      },
+    });
+    const request = { letter, way: "server" as const, department: null };
+    const told = async (says: string): Promise<LettersWritten | undefined> => {
+      const all: LettersWritten[] = [];
+      await writeLetters(request, trouble(says), (each) => all.push(each), new AbortController().signal);
+      return all.at(-1);
+    };
+    const failed = (reason: string) => ({
+      failed: [
+        { name: "Person ada", reason },
+        { name: "Person bo", reason: "They have no mail address." },
+      ],
+    });
+    expect(await told("It refused.")).toMatchObject({ written: 1, before: 0, ...failed("It refused.") });
+    expect((await peopleWithPages(["ada"]))[0]?.page?.letters.server).toMatchObject({
+      state: "failed",
+      trouble: "It refused.",
+    });
+    const open = "The line broke. The letter may have gone: look for it.";
+    expect(await told(open)).toMatchObject({ written: 0, before: 1, ...failed(open) });
+    expect(await told("Once more?")).toMatchObject({ written: 0, before: 2 });
   });
 
   it("stops between two letters, and not to those whose page is withdrawn", async () => {

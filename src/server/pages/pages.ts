@@ -1,6 +1,6 @@
 /** Pages of people's own: made, found by the secret that their addresses end with, withdrawn, and what is done on them. */
 import { randomBytes } from "node:crypto";
-import { and, eq, isNull } from "drizzle-orm";
+import { and, eq, isNotNull, isNull } from "drizzle-orm";
 import { database } from "../database/database";
 import { personPages } from "../database/schema";
 import { notFound, Refusal } from "../http/refusal";
@@ -45,17 +45,25 @@ export async function makePage(personId: string): Promise<{ secret: string }> {
   return { secret: another.secret };
 }
 
-/** From then on nothing is shown at the address, for good. */
-export async function withdrawPage(personId: string): Promise<void> {
-  const withdrawn = await (
+async function setWithdrawn(personId: string, at: number | null): Promise<void> {
+  const { withdrawnAt } = personPages;
+  const changed = await (
     await database()
   )
     .update(personPages)
-    .set({ withdrawnAt: Date.now() })
-    .where(and(eq(personPages.personId, personId), isNull(personPages.withdrawnAt)))
+    .set({ withdrawnAt: at })
+    .where(
+      and(eq(personPages.personId, personId), at === null ? isNotNull(withdrawnAt) : isNull(withdrawnAt)),
+    )
     .returning({ personId: personPages.personId });
-  if (withdrawn.length === 0) throw notFound("page");
+  if (changed.length === 0) throw notFound("page");
 }
+
+/** From then on nothing is shown at the address. Refuses where there is no page. */
+export const withdrawPage = (personId: string): Promise<void> => setWithdrawn(personId, Date.now());
+
+/** Shows a page that was withdrawn at its address again. Refuses where there is none. */
+export const restorePage = (personId: string): Promise<void> => setWithdrawn(personId, null);
 
 /** What is said of an address at which there is nothing: the same whether there ever was something. */
 const nothingThere = (): Refusal =>

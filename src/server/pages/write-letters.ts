@@ -13,7 +13,7 @@ import {
   type PageLetter,
 } from "@/contract";
 import { pageAddress } from "@/core/addresses";
-import { escapeText } from "@/core/html";
+import { escapeAttribute, escapeText } from "@/core/html";
 import { mailtoLink } from "@/core/links";
 import { messagePage } from "@/core/mail";
 import { fieldValue, fillLetter, pagePlace, signaturesOf, unknownPlaces, type Person } from "@/core/people";
@@ -63,7 +63,7 @@ const asHtml = (text: string, page: string): string =>
     .split(/\n{2,}/)
     .map((paragraph) => `<p>${escapeText(paragraph).replaceAll("\n", "<br>")}</p>`)
     .join("\n")
-    .replaceAll(escapeText(page), `<a href="${escapeText(page)}">${escapeText(page)}</a>`);
+    .replaceAll(escapeText(page), (shown) => `<a href="${escapeAttribute(page)}">${shown}</a>`);
 
 /** The letter for somebody as its bytes. */
 function compose({ subject, text }: PageLetter, person: Person, from: string, page: string): Promise<Buffer> {

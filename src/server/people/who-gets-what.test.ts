@@ -8,7 +8,15 @@ import { starterPatterns } from "@/core/signature";
 import { deleteSignature, startSignature } from "../signatures/signatures";
 import { addPerson } from "./change-people";
 import { theirSignatures } from "./their-signatures";
-import { giveSignature, givenOf, givenTo, listGiven, peopleOf, whoGetsWhat } from "./who-gets-what";
+import {
+  giveSignature,
+  givenOf,
+  givenTo,
+  listGiven,
+  peopleOf,
+  peopleToTry,
+  whoGetsWhat,
+} from "./who-gets-what";
 
 let folder: string;
 let [full, press, short] = ["", "", ""];
@@ -43,6 +51,9 @@ describe("who gets what", () => {
     const before = await giveSignature(full, { audience: some(["Press", "Learning"]), purpose: "full" });
     expect(before).toEqual({ audience: { kind: "nobody" }, purpose: "full" });
     expect((await peopleOf(full)).map(({ id }) => id)).toEqual(["ada", "bo"]);
+    // Tried is what it is given to, and everybody while that is nobody.
+    expect((await peopleToTry(full)).map(({ id }) => id)).toEqual(["ada", "bo"]);
+    expect((await peopleToTry(press)).map(({ id }) => id)).toEqual(["ada", "bo", "cy"]);
   });
 
   it("lists who has none and who has two of the same, and finds them among those who are looked for", async () => {

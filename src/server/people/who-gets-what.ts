@@ -61,6 +61,12 @@ export async function peopleOf(signatureId: string): Promise<readonly DirectoryP
   return drawn.filter((each) => becauseOf(of, each) !== null);
 }
 
+/** Whose details a signature is tried with: whoever it is given to, and everybody's while that is nobody. */
+export async function peopleToTry(signatureId: string): Promise<readonly DirectoryPerson[]> {
+  const theirs = await peopleOf(signatureId);
+  return theirs.length > 0 ? theirs : (await directory()).drawn;
+}
+
 /** Whom one signature is for, by name as far as they are named, and how many that are. Refuses one that is not there. */
 export async function givenOf(
   signatureId: string,

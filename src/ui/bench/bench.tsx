@@ -122,7 +122,7 @@ export function Bench({ signature, person: ownPerson, base, brandColors, ...rest
   const edited = useSignature(signature, createState);
   const { current, state, saving } = edited;
   const document = state.doc;
-  const directory = useDirectory();
+  const directory = useDirectory(signature.id);
   const longest = useLongestPerson(current, directory);
   const chosen = usePerson(ownPerson, signature.personId);
   const known = usePictureFacts(rest.pictures);

@@ -16,6 +16,7 @@ import { HowItWent, KindSteps } from "../install/kind-steps";
 import { KitDownload } from "../install/kit-download";
 import { installKinds } from "../install/kinds";
 import { AboutYou } from "./about-you";
+import { isLookedAt } from "./looked-at";
 import { PutIn } from "./put-in";
 import { WhereItStands } from "./where-it-stands";
 
@@ -37,6 +38,7 @@ export function MinePage({ secret, page, carried }: Props) {
   const { name, signatures } = page;
   const [chosen, setChosen] = useState(signatures[0]?.id ?? "");
   useEffect(() => {
+    if (isLookedAt()) return;
     // Whether the office knows of it changes nothing here.
     ask(endpoints.tellPageOpened, { params: { secret } }).catch(() => undefined);
   }, [secret]);
@@ -93,6 +95,9 @@ function OneSignature({ secret, signature, installs, carried }: OneProps) {
   const pictures = places[kind] ?? (carried[kind] === null ? "hosted" : "carried");
   const shown = form === "short" && short ? short : full;
   const theirs = installs.filter(({ signatureId }) => signatureId === id);
+  const tellCopied = (): void => {
+    if (!isLookedAt()) ask(endpoints.tellPageCopied, { params: { secret } }).catch(() => undefined);
+  };
   const before = theirs.find((each) => each.kind === kind && each.form === form) ?? null;
   return (
     <>
@@ -113,13 +118,7 @@ function OneSignature({ secret, signature, installs, carried }: OneProps) {
       />
       <p className="mt-2 text-soft">{installKinds[kind].about}</p>
       <KindSteps kind={kind} />
-      {kind === "webmail" && (
-        <CopyButtons
-          {...shown}
-          base={base}
-          onCopied={() => void ask(endpoints.tellPageCopied, { params: { secret } }).catch(() => undefined)}
-        />
-      )}
+      {kind === "webmail" && <CopyButtons {...shown} base={base} onCopied={tellCopied} />}
       <KitDownload
         kind={kind}
         carried={carried[kind]}

@@ -154,6 +154,14 @@ export function PersonPage({ of, ownFields, departments, originals, signatures, 
               {signatures.length === 0 && "None is given to them. "}
               <Link href="/people/signatures" prefetch={false} className="text-pine underline">
                 Who gets what
+              </Link>{" "}
+              ·{" "}
+              <Link
+                href={`/people/pages?look=${encodeURIComponent(person.name)}`}
+                prefetch={false}
+                className="text-pine underline"
+              >
+                Their page
               </Link>
               {drawn.length > 0 && (
                 <>

@@ -31,7 +31,7 @@ export function ProofPage(props: OpenedStation) {
   useAhead(rooms);
   const document = edited.state.doc;
   const { findings, busy, mend, setAside, colors, known } = useStationFindings(edited, props);
-  const trial = useTrial(document);
+  const trial = useTrial(signature.id, document);
   const shown = useOwnPictures(document, trial.person ?? person, known.learnCut);
   const options = useMemo(
     () => ({ destination: "webmail-paste", person: shown, base }) as const,

@@ -20,8 +20,8 @@ export interface TrialPerson {
 
 const own = { tried: "own", person: null } as const;
 
-export function useTrial(document: Node): TrialPerson {
-  const directory = useDirectory();
+export function useTrial(signatureId: string, document: Node): TrialPerson {
+  const directory = useDirectory(signatureId);
   const [state, setState] = useState<Omit<TrialPerson, "choose">>(own);
   const wanted = useRef<Tried>("own");
   const choose = (tried: Tried): void => {

@@ -6,11 +6,11 @@ import { ask } from "../parts/asking/ask";
 
 export type Directory = () => Promise<readonly DirectoryPerson[]>;
 
-/** Everybody in the directory, asked for once; again where that failed. */
-export function useDirectory(): Directory {
+/** Whoever a signature is given to, or everybody while that is nobody; asked for once, and again where that failed. */
+export function useDirectory(signature: string): Directory {
   const asked = useRef<Promise<readonly DirectoryPerson[]> | null>(null);
   return useCallback(() => {
-    asked.current ??= ask(endpoints.listPeople).then(
+    asked.current ??= ask(endpoints.listPeople, { query: { signature } }).then(
       ({ people }) => people,
       (error: unknown) => {
         asked.current = null;
@@ -18,5 +18,5 @@ export function useDirectory(): Directory {
       },
     );
     return asked.current;
-  }, []);
+  }, [signature]);
 }

@@ -44,9 +44,14 @@ export function Corrections({ corrections }: { readonly corrections: readonly Co
           {formatCount(corrections.length, "detail")} to correct
         </h2>
         {corrections.length > 1 && (
-          <Button look="quiet" disabled={busy} onClick={() => void settle(corrections, true)}>
-            Accept all
-          </Button>
+          <>
+            <Button look="quiet" disabled={busy} onClick={() => void settle(corrections, true)}>
+              Accept all
+            </Button>
+            <Button look="quiet" disabled={busy} onClick={() => void settle(corrections, false)}>
+              Decline all
+            </Button>
+          </>
         )}
       </div>
       <SomeOf

@@ -6,11 +6,12 @@ import { useSyncExternalStore } from "react";
 import { toast } from "sonner";
 import { endpoints, type LetterState, type PersonWithPage } from "@/contract";
 import { ask } from "../../parts/asking/ask";
-import { useRefreshing } from "../../parts/asking/use-refreshing";
+import { sayRemoved, useRefreshing } from "../../parts/asking/use-refreshing";
 import { Button, buttonClass } from "../../parts/button";
 import { CopyButton } from "../../parts/copy-button";
 import { formatCount } from "../../parts/format";
 import { formatDay } from "../../install/installs/install-words";
+import { lookedAt } from "../../mine/looked-at";
 import { pageAddress } from "@/core/addresses";
 
 interface Props {
@@ -65,7 +66,10 @@ export function PageRow({ of, base }: Props) {
   };
   const withdraw = async (): Promise<void> => {
     if (await refreshing(() => ask(endpoints.withdrawPage, { params: { id } })))
-      toast(`The page of ${called} is withdrawn. A new one will have another address.`);
+      sayRemoved(
+        `The page of ${called} is withdrawn. Another one would have another address.`,
+        () => void refreshing(() => ask(endpoints.restorePage, { params: { id } })),
+      );
   };
   return (
     <div className="grid min-h-[46px] grid-cols-[minmax(0,200px)_minmax(0,130px)_minmax(0,1fr)_auto] items-center gap-x-5 border-b border-hairline py-1">
@@ -98,7 +102,7 @@ export function PageRow({ of, base }: Props) {
           <>
             <CopyButton label={`Copy the address of the page of ${called}`} text={address} />
             <a
-              href={`/mine/${page?.secret ?? ""}`}
+              href={`/mine/${page?.secret ?? ""}${lookedAt}`}
               target="_blank"
               rel="noreferrer"
               aria-label={`Open the page of ${called}`}

@@ -20,9 +20,9 @@ interface Props {
   readonly document: Node;
 }
 
-/** Whether everybody's details fit: who wraps, whose fields say nothing, and whose letters no face has. */
+/** Whether the details of everybody whom it is given to fit: who wraps, whose fields say nothing, and whose letters no face has. */
 export function FitRoom({ signatureId, document }: Props) {
-  const { fitting, stop, again } = useFit(document);
+  const { fitting, stop, again } = useFit(signatureId, document);
   switch (fitting.kind) {
     case "trying":
       return (

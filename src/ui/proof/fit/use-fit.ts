@@ -24,8 +24,8 @@ interface TriedFit {
 
 const begun: Fitting = { kind: "trying", done: 0, all: 0 };
 
-export function useFit(document: Node): TriedFit {
-  const directory = useDirectory();
+export function useFit(signatureId: string, document: Node): TriedFit {
+  const directory = useDirectory(signatureId);
   const settled = useSettled(document, pause);
   const [fitting, setFitting] = useState<Fitting>(begun);
   const [running, setRunning] = useState(true);
