@@ -6,7 +6,7 @@ import { emptyPerson, readCards, readSheet, type PersonChange } from "@/core/peo
 import { addPerson, changePeople, takeBackChange } from "./change-people";
 import { directory } from "./directory";
 import { exportPeople } from "./export-people";
-import { choosePeople, findInDirectory, lookForPeople } from "./find-people";
+import { choosePeople, detailsIn, findInDirectory, lookForPeople } from "./find-people";
 import {
   addOwnField,
   findChosenColumns,
@@ -127,6 +127,30 @@ describe("a change of the directory", () => {
     const change = { id, from: { name: "Ada" }, to: { name: "Bo" } };
     await expect(changePeople([change, change])).rejects.toThrow("One person is changed twice.");
     await expect(takeBackChange("none")).rejects.toThrow("There is no such change any more.");
+  });
+});
+
+describe("what people have in a field", () => {
+  it("is told once each, what most have first, and nothing of pictures", async () => {
+    await changePeople([
+      adding("Ada", { department: "Press" }),
+      adding("Bo", { department: " Learning " }),
+      adding("Cy", { department: "Learning", "text:Room": "7b" }),
+      adding("Di"),
+    ]);
+    expect(await detailsIn("department")).toEqual(["Learning", "Press"]);
+    expect(await detailsIn("text:Room")).toEqual(["7b"]);
+    expect(await detailsIn("text:Floor")).toEqual([]);
+    expect(await detailsIn("portrait")).toEqual([]);
+  });
+
+  it("is told of a hundred at most", async () => {
+    await changePeople(
+      Array.from({ length: 120 }, (_unused, index) => adding(`P${index}`, { title: `Title ${index}` })),
+    );
+    const titles = await detailsIn("title");
+    expect(titles).toHaveLength(100);
+    expect(titles.slice(0, 3)).toEqual(["Title 0", "Title 1", "Title 2"]);
   });
 });
 
