@@ -188,3 +188,61 @@ test("everybody's page: written to once, copied from, installed, corrected, out 
   await own.reload();
   await expect(own.getByRole("heading", { name: "Your mail signature", level: 1 })).toBeVisible();
 });
+
+test("a row is for whoever has a mobile, without a mouse, and taken back by key from the tools", async ({
+  page,
+}) => {
+  await openCopy(page, "Short, for answers");
+  const sheet = page.locator(".signature-editor .ProseMirror");
+  const rows = sheet.locator("> table > tbody > tr");
+  const before = await rows.count();
+  await sheet.focus();
+  await page.keyboard.press("Control+Home");
+  // From the text out to its cell: what is said then is said of its row.
+  await page.keyboard.press("Escape");
+  await page.keyboard.press("Escape");
+  const shownFor = page.getByRole("combobox", { name: /^(?:This row is|These rows are) shown for$/ });
+  await shownFor.focus();
+  await page.keyboard.press("Enter");
+  await page.keyboard.type("whoever has");
+  await page.keyboard.press("Enter");
+  await expect(shownFor).toHaveText("whoever has a detail");
+  const detail = page.getByRole("combobox", { name: "Which detail" });
+  await choose(detail, "Mobile");
+  await expect(sheet.locator("tr.for-some").first()).toHaveAttribute(
+    "title",
+    "Shown for whoever has something in Mobile",
+  );
+  await choose(page.getByRole("combobox", { name: /drawn for/i }), /^Jo Li/);
+  await expect(sheet.locator("tr.for-others")).toHaveCount(1);
+  // What is not for them stays on the sheet, to be worked on.
+  expect(await rows.count()).toBe(before);
+  await detail.focus();
+  await page.keyboard.press("Control+z");
+  await expect(detail).toHaveText("Phone");
+  await page.keyboard.press("Control+z");
+  await expect(shownFor).toHaveText("everybody");
+  await expect(sheet.locator("tr.for-some")).toHaveCount(0);
+  await page.keyboard.press("Control+y");
+  await expect(shownFor).toHaveText("whoever has a detail");
+});
+
+test("only those whom a signature is given to are tried with it", async ({ page }) => {
+  const ada = await add(page, "Tried", {
+    title: "Keeper of the very long and winding corridors of the old store",
+  });
+  await openCopy(page, "Full");
+  const path = new URL(page.url()).pathname;
+  const everybody = page.getByRole("button", { name: "Everybody" });
+  await page.goto(`${path}/proof`);
+  await everybody.click();
+  await expect(page.getByText(/^\d+ of \d{2,} fit$/)).toBeVisible();
+  await give(page, path.split("/")[2] ?? "", ada.department);
+  await page.reload();
+  await everybody.click();
+  await expect(page.getByText("0 of 1 fit")).toBeVisible();
+  await expect(page.getByRole("region", { name: "Whose lines wrap or stick out" })).toContainText(ada.name);
+  await page.goto(path);
+  await page.getByRole("button", { name: "try the longest" }).click();
+  await expect(page.getByRole("button", { name: `tried with ${ada.name}` })).toBeVisible();
+});

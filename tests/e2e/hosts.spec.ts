@@ -95,6 +95,7 @@ test("behind a proxy that says what was asked, it works under the name that is l
   await fillDemo(data, port);
   const server = await startServer(data, port, {
     STILL_LINE_HOSTS: "signatures.harrowfen.example",
+    STILL_LINE_PAGES_HOST: "mine.harrowfen.example",
     STILL_LINE_BEHIND_PROXY: "1",
   });
   const proxy = createServer((asked, answer) => {
@@ -117,6 +118,30 @@ test("behind a proxy that says what was asked, it works under the name that is l
     expect((await askUnder(`${address}/api/signatures`, name, foreign)).status).toBe(403);
     expect((await askUnder(`${address}/`, "elsewhere.example")).status).toBe(421);
     expect((await askUnder(`${address}/`, name)).text.match(/New signature/g)?.length).toBeGreaterThan(0);
+
+    // Under the name of people's own pages there is nothing else.
+    const mine = "mine.harrowfen.example";
+    const made = await askUnder(`${address}/api/people/ada-quill/page`, name, {
+      method: "POST",
+      headers: { origin: `https://${name}` },
+    });
+    const { secret } = JSON.parse(made.text) as { secret: string };
+    const shown = await askUnder(`${address}/mine/${secret}`, mine);
+    expect(shown.status).toBe(200);
+    expect(shown.text).toContain("Ada Quill");
+    expect(shown.text).not.toContain("Anjali");
+    const opened = { method: "POST", headers: { origin: `https://${mine}` } };
+    expect((await askUnder(`${address}/api/mine/${secret}/opened`, mine, opened)).status).toBe(204);
+    for (const at of [
+      "/",
+      "/people",
+      "/people/ada-quill",
+      "/api/people",
+      "/api/people/typed",
+      "/mine",
+      "/start",
+    ])
+      expect((await askUnder(`${address}${at}`, mine)).status, at).toBe(404);
   } finally {
     proxy.close();
     await server.kill();
