@@ -1,5 +1,5 @@
 /** Who gets what, as the interface knows it. */
-import type { Because, GivenSignature, Purpose } from "@/core/people";
+import type { Because, GivenSignature, GivingTrouble, Purpose } from "@/core/people";
 import type { FoundPeople, PeopleLook, PersonChoice } from "./people";
 
 /** Whom a list of people is narrowed to: who has no signature, or two of the same. */
@@ -27,8 +27,7 @@ export interface PersonGiven extends PersonChoice {
     /** Whether they have another that is for the same. */
     readonly twice: boolean;
   }[];
-  /** Nothing for every day, or two of the same. */
-  readonly trouble: "none" | "twice" | null;
+  readonly trouble: GivingTrouble;
 }
 
 /** A signature with whom it is for. */

@@ -3,8 +3,8 @@ import {
   audience,
   becauseOf,
   doubled,
-  hasNone,
   signaturesOf,
+  troubleOf,
   type Audience,
   type GivenSignature,
 } from "./audience";
@@ -84,8 +84,9 @@ describe("who has none, and who has two of the same", () => {
   });
 
   it("counts no occasion as a signature for every day", () => {
-    expect(hasNone([])).toBe(true);
-    expect(hasNone([signature("fair", { purpose: "occasion" })])).toBe(true);
-    expect(hasNone([signature("short", { purpose: "short" })])).toBe(false);
+    expect(troubleOf([])).toBe("none");
+    expect(troubleOf([signature("fair", { purpose: "occasion" })])).toBe("none");
+    expect(troubleOf([signature("short", { purpose: "short" })])).toBeNull();
+    expect(troubleOf([signature("one"), signature("other")])).toBe("twice");
   });
 });

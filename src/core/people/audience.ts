@@ -93,6 +93,11 @@ export function doubled<S extends Pick<GivenSignature, "purpose" | "language">>(
   return theirs.filter((each) => (counts.get(sameness(each) ?? "") ?? 0) > 1);
 }
 
-/** Whether somebody has nothing to write under every day: no signature, or only such as are for an occasion. */
-export const hasNone = (theirs: readonly Pick<Giving, "purpose">[]): boolean =>
-  theirs.every(({ purpose }) => purpose === "occasion");
+/** What is wrong with what somebody has: nothing for every day, or two of the same; null where it is as it should be. */
+export type GivingTrouble = "none" | "twice" | null;
+
+/** Nothing for every day is no signature, or only such as are for an occasion. */
+export function troubleOf(theirs: readonly Pick<GivenSignature, "purpose" | "language">[]): GivingTrouble {
+  if (theirs.every(({ purpose }) => purpose === "occasion")) return "none";
+  return doubled(theirs).length > 0 ? "twice" : null;
+}

@@ -27,14 +27,15 @@ export {
   becauseOf,
   doubled,
   giving,
-  hasNone,
   mostNamed,
   purposes,
   signaturesOf,
+  troubleOf,
   type Audience,
   type Because,
   type GivenSignature,
   type Giving,
+  type GivingTrouble,
   type Purpose,
 } from "./audience";
 export { condition, meets, type Condition, type ConditionTest } from "./condition";

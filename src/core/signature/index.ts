@@ -64,6 +64,7 @@ export { starterPatterns, type StarterPattern } from "./patterns/starter-pattern
 export {
   backgroundAt,
   hasWords,
+  fieldsShown,
   hrefOf,
   leadingKind,
   linksOf,

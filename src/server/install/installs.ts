@@ -177,6 +177,9 @@ function toInstall(beside: Beside, base: string, arrivals: Arrivals): Install {
   };
 }
 
+/** Of installs beside their signatures: neither is gone. */
+const inThere = and(isNull(installs.removedAt), isNull(signatures.deletedAt));
+
 /** Installs with their signatures as they are now; none that is removed, and none of a deleted signature. */
 async function besides(wanted: SQL | undefined): Promise<readonly Beside[]> {
   const [{ drawnById }, rows] = await Promise.all([
@@ -185,7 +188,7 @@ async function besides(wanted: SQL | undefined): Promise<readonly Beside[]> {
       .select({ row: installs, signature: signatures })
       .from(installs)
       .innerJoin(signatures, eq(installs.signatureId, signatures.id))
-      .where(and(isNull(installs.removedAt), isNull(signatures.deletedAt), wanted))
+      .where(and(inThere, wanted))
       .orderBy(desc(installs.installedAt)),
   ]);
   const people = await allWithOwnPictures(
@@ -224,6 +227,18 @@ export async function installsOfPerson(personId: string): Promise<readonly Insta
   const [rows, base] = await Promise.all([besides(eq(installs.personId, personId)), publicBase()]);
   const arrivals = await arrivalsOf(rows);
   return rows.map((each) => toInstall(each, base, arrivals));
+}
+
+/** Those of some people who have an install, of a signature that is not deleted. */
+export async function peopleWithInstalls(personIds: readonly string[]): Promise<ReadonlySet<string>> {
+  const rows = await (
+    await database()
+  )
+    .selectDistinct({ personId: installs.personId })
+    .from(installs)
+    .innerJoin(signatures, eq(installs.signatureId, signatures.id))
+    .where(and(inThere, inArray(installs.personId, [...personIds])));
+  return new Set(rows.flatMap(({ personId }) => personId ?? []));
 }
 
 /** How many installs some people have, and how many of those are out of date, by whose they are; who has none is left out. */

@@ -18,6 +18,7 @@ import { isKitKind, type KitKind } from "@/core/install-kinds";
 import { fieldValue, type Person } from "@/core/people";
 import { picturesLacking } from "@/core/signature";
 import { notFound, Refusal } from "../http/refusal";
+import { isInDepartment } from "../people/find-people";
 import { listPeople } from "../people/people";
 import { peopleOf } from "../people/who-gets-what";
 import { findSignature, type StoredSignature } from "../signatures/signatures";
@@ -62,7 +63,7 @@ async function peopleFor(whom: KitsWhom, signatureId: string): Promise<readonly 
     case "everybody":
       return listPeople();
     case "department":
-      return (await listPeople()).filter(({ person }) => person.department.trim() === whom.name);
+      return (await listPeople()).filter((each) => isInDepartment(each, whom.name));
     case "theirs":
       return peopleOf(signatureId);
     case "chosen": {

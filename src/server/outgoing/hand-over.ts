@@ -19,7 +19,15 @@ export interface Letter {
 }
 
 /** Why a mail server could not be used, in a sentence. */
-export class MailTrouble extends Error {}
+export class MailTrouble extends Error {
+  constructor(
+    message: string,
+    /** Whether the letter may have gone all the same. */
+    readonly open = false,
+  ) {
+    super(message);
+  }
+}
 
 export interface Patience {
   /** How long each step may take; ms. */
@@ -111,6 +119,7 @@ export async function handOver(
     const open = given && (error as MailError).responseCode === undefined;
     throw new MailTrouble(
       open ? `${said} The letter may have gone: look for it before you send it again.` : said,
+      open,
     );
   } finally {
     transport.close();

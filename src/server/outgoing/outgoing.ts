@@ -79,12 +79,16 @@ async function serverOf(wanted: WantedServer): Promise<MailServer> {
   return { host: host.trim(), port: Number(port), security, user, password: await passwordFor(wanted) };
 }
 
+/** The code of a refusal after which it is not known what became of the letter. */
+export const mayHaveGone = "may-have-gone";
+
 /** What a mail server would not do, as a refusal that can be shown. */
 async function orRefusal<T>(action: () => Promise<T>): Promise<T> {
   try {
     return await action();
   } catch (error) {
-    if (error instanceof MailTrouble) throw new Refusal(422, "mail-server", error.message);
+    if (error instanceof MailTrouble)
+      throw new Refusal(422, error.open ? mayHaveGone : "mail-server", error.message);
     throw error;
   }
 }

@@ -1,10 +1,7 @@
 /** People's pages as the office sees them: who was written to, who opened theirs, copied from it and installed. */
-import { inArray } from "drizzle-orm";
 import type { PageCounts, PersonWithPage } from "@/contract";
 import { signaturesOf } from "@/core/people";
-import { database } from "../database/database";
-import { installs } from "../database/schema";
-import { standingOfInstalls } from "../install/installs";
+import { peopleWithInstalls, standingOfInstalls } from "../install/installs";
 import { directory } from "../people/directory";
 import { listGiven } from "../people/who-gets-what";
 import { listPages } from "./pages";
@@ -49,17 +46,12 @@ export async function countPages(): Promise<PageCounts> {
     ({ personId, withdrawnAt }) => withdrawnAt === null && typedById.has(personId),
   );
   const ids = open.map(({ personId }) => personId);
-  const rows = await (
-    await database()
-  )
-    .selectDistinct({ personId: installs.personId })
-    .from(installs)
-    .where(inArray(installs.personId, ids));
+  const installed = await peopleWithInstalls(ids);
   return {
     withSignature: typed.filter((each) => signaturesOf(given, each).length > 0).length,
     pages: open.length,
     opened: open.filter(({ openedAt }) => openedAt !== null).length,
     copied: open.filter(({ copiedAt }) => copiedAt !== null).length,
-    installed: rows.length,
+    installed: installed.size,
   };
 }

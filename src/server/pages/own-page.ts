@@ -1,58 +1,53 @@
 /** What somebody sees on their own page, and does there: one person's data, and nothing of anybody else. */
-import type { OwnInstall, OwnPage } from "@/contract";
+import type { DirectoryPerson, OwnInstall, OwnPage } from "@/contract";
 import type { PicturesIn } from "@/core/install-kinds";
 import { typedValue, type Details, type FieldId } from "@/core/people";
-import { isHiddenFrom, parseSignature, personField } from "@/core/signature";
+import { fieldsShown } from "@/core/signature";
 import { notFound } from "../http/refusal";
 import { downloadKit, type DownloadedKit } from "../install/download-kit";
 import { installsOfPerson, recordInstall, renewInstall } from "../install/installs";
 import { directory } from "../people/directory";
 import { theirSignatures } from "../people/their-signatures";
+import { givenToPerson } from "../people/who-gets-what";
+import { readDocument } from "../signatures/read-document";
 import { findRows } from "../signatures/signatures";
 import { askedBy, askForCorrection } from "./corrections";
 import { ownerOf, tellCopied } from "./pages";
 
-/** The fields of somebody that their signatures show, in the order in which they come. */
-async function shownFields(personId: string, ids: readonly string[]): Promise<readonly FieldId[]> {
-  const [rows, { drawnById }] = await Promise.all([findRows(ids), directory()]);
-  const person = drawnById.get(personId)?.person ?? null;
-  const found = new Set<FieldId>(["name"]);
-  for (const { document } of rows)
-    parseSignature(JSON.parse(document)).descendants((node) => {
-      if (isHiddenFrom(node, person)) return false;
-      if (personField.is(node)) found.add(personField.of(node).field);
-      return true;
-    });
-  return [...found];
+/** The fields of somebody that their signatures show, in the order in which they come; a name is what they are known by. */
+async function shownFields({ id, person }: DirectoryPerson): Promise<readonly FieldId[]> {
+  const rows = await findRows((await givenToPerson(id)).map((each) => each.id));
+  const shown = rows.flatMap(({ document }) => fieldsShown(readDocument(document), person));
+  return [...new Set<FieldId>(["name", ...shown])];
 }
 
 /** Refuses an address at which there is nothing. */
 export async function ownPage(secret: string): Promise<OwnPage> {
-  const { id } = await ownerOf(secret);
-  const signatures = await theirSignatures(id);
-  const theirs = signatures.map((each) => each.id);
-  const [installs, asked, fields, { typedById }] = await Promise.all([
+  const owner = await ownerOf(secret);
+  const { id } = owner;
+  const [signatures, installs, asked, fields, { typedById }] = await Promise.all([
+    theirSignatures(id),
     installsOfPerson(id),
     askedBy(id),
-    shownFields(id, theirs),
+    shownFields(owner),
     directory(),
   ]);
-  const person = typedById.get(id)?.person;
-  if (!person) throw notFound("person");
+  // As it was typed, since that is what is corrected.
+  const { person } = typedById.get(id) ?? owner;
   return {
     name: person.name,
     signatures,
-    installs: installs.filter(({ signatureId }) => theirs.includes(signatureId)),
+    installs: installs.filter(({ signatureId }) => signatures.some((each) => each.id === signatureId)),
     details: fields.map((field) => ({ field, value: typedValue(person, field) })),
     asked,
   };
 }
 
 /** Whose page it is, and that a signature is theirs. */
-async function ownerWith(secret: string, signatureId: string): Promise<string> {
-  const { id } = await ownerOf(secret);
-  if ((await theirSignatures(id)).every((each) => each.id !== signatureId)) throw notFound("signature");
-  return id;
+async function ownerWith(secret: string, signatureId: string): Promise<DirectoryPerson> {
+  const owner = await ownerOf(secret);
+  if ((await givenToPerson(owner.id)).every(({ id }) => id !== signatureId)) throw notFound("signature");
+  return owner;
 }
 
 /** The kit of a signature of theirs, with their own details. */
@@ -61,7 +56,7 @@ export async function ownKit(
   kind: string,
   { signature, pictures }: { readonly signature: string; readonly pictures?: PicturesIn | undefined },
 ): Promise<DownloadedKit> {
-  const person = await ownerWith(secret, signature);
+  const { id: person } = await ownerWith(secret, signature);
   const kit = await downloadKit(signature, kind, { person, pictures });
   await tellCopied(secret);
   return kit;
@@ -72,12 +67,12 @@ export async function recordOwnInstall(
   secret: string,
   { signature, revision, kind, form }: OwnInstall,
 ): Promise<void> {
-  const id = await ownerWith(secret, signature);
+  const { id, person } = await ownerWith(secret, signature);
   const before = (await installsOfPerson(id)).find(
     (each) => each.signatureId === signature && each.kind === kind && each.form === form,
   );
   if (before) return renewInstall(before.id, revision);
-  const { name, mail } = (await ownerOf(secret)).person;
+  const { name, mail } = person;
   await recordInstall(
     signature,
     { revision, kind, form, account: mail, use: form === "short" ? "answers" : "both", by: name, note: "" },
@@ -87,7 +82,6 @@ export async function recordOwnInstall(
 
 /** What somebody says is otherwise about them. */
 export async function correctOwn(secret: string, said: Details): Promise<void> {
-  const { id } = await ownerOf(secret);
-  const theirs = (await theirSignatures(id)).map((each) => each.id);
-  await askForCorrection(id, said, new Set(await shownFields(id, theirs)));
+  const owner = await ownerOf(secret);
+  await askForCorrection(owner.id, said, new Set(await shownFields(owner)));
 }

@@ -21,7 +21,8 @@ import { database } from "../database/database";
 import { pageLetters } from "../database/schema";
 import { Refusal } from "../http/refusal";
 import { carry } from "../mail/send";
-import { openOutgoing } from "../outgoing/outgoing";
+import { mayHaveGone, openOutgoing } from "../outgoing/outgoing";
+import { isInDepartment } from "../people/find-people";
 import { listOwnFields } from "../people/own-fields";
 import { listPeople } from "../people/people";
 import { listGiven } from "../people/who-gets-what";
@@ -173,9 +174,7 @@ export async function writeLetters(
 ): Promise<void> {
   const [given, everybody] = await Promise.all([listGiven(), listPeople()]);
   const people = everybody.filter(
-    (each) =>
-      (department === null || each.person.department.trim() === department) &&
-      signaturesOf(given, each).length > 0,
+    (each) => isInDepartment(each, department) && signaturesOf(given, each).length > 0,
   );
   const failed: { name: string; reason: string }[] = [];
   let [done, told, written, before] = [0, 0, 0, 0];
@@ -200,7 +199,7 @@ export async function writeLetters(
       } catch (error) {
         if (!(error instanceof Refusal)) throw error;
         // Where it may have gone all the same, it stays as one that goes: nobody is written to twice by mistake.
-        const open = /may have gone/.test(error.message);
+        const open = error.code === mayHaveGone;
         await settle(secret, way, { state: open ? "going" : "failed", trouble: error.message });
         failed.push({ name: person.name, reason: error.message });
       }

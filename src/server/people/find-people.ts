@@ -48,6 +48,10 @@ function inOrder(people: readonly DirectoryPerson[], order: string): readonly Di
 
 const departmentOf = ({ person }: DirectoryPerson): string => person.department.trim();
 
+/** Whether somebody is in a department: null is all of them, the empty one is of who has none. */
+export const isInDepartment = (of: DirectoryPerson, department: string | null): boolean =>
+  department === null || departmentOf(of) === department;
+
 /** People who hold what is looked for, as they were typed. */
 export async function lookForPeople({
   look,
@@ -57,8 +61,7 @@ export async function lookForPeople({
   const { typed } = await directory();
   const words = plain(look).split(/\s+/);
   const found = typed.filter(
-    (each) =>
-      (department === null || departmentOf(each) === department) && holdsPlain(wordsOf(each.person), words),
+    (each) => isInDepartment(each, department) && holdsPlain(wordsOf(each.person), words),
   );
   return inOrder(found, order);
 }

@@ -2,13 +2,14 @@
 import type { Node } from "prosemirror-model";
 import type { TheirSignature } from "@/contract";
 import { compile } from "@/core/compile";
-import { becauseOf, signaturesOf, type Person } from "@/core/people";
-import { hasShortForm, parseSignature, shortForm } from "@/core/signature";
+import { becauseOf, type Person } from "@/core/people";
+import { hasShortForm, shortForm } from "@/core/signature";
 import { publicBase } from "../addresses/public-address";
+import { readDocument } from "../signatures/read-document";
 import { findRows } from "../signatures/signatures";
-import { directory } from "./directory";
 import { withOwnPictures } from "./own-pictures";
-import { listGiven } from "./who-gets-what";
+import { findPerson } from "./people";
+import { givenToPerson } from "./who-gets-what";
 
 const formsOf = (document: Node, person: Person | null, base: string) => ({
   html: compile(document, { destination: "webmail-paste", person, base }),
@@ -17,16 +18,14 @@ const formsOf = (document: Node, person: Person | null, base: string) => ({
 
 /** By name; none of who is not in the directory any more. */
 export async function theirSignatures(personId: string): Promise<readonly TheirSignature[]> {
-  const [given, { drawnById }, base] = await Promise.all([listGiven(), directory(), publicBase()]);
-  const of = drawnById.get(personId);
+  const [theirs, of, base] = await Promise.all([givenToPerson(personId), findPerson(personId), publicBase()]);
   if (!of) return [];
-  const theirs = signaturesOf(given, of);
   const rows = new Map((await findRows(theirs.map(({ id }) => id))).map((row) => [row.id, row]));
   const written = await Promise.all(
     theirs.map(async ({ id, name, purpose, language, audience }) => {
       const row = rows.get(id);
       if (!row) return null;
-      const document = parseSignature(JSON.parse(row.document));
+      const document = readDocument(row.document);
       const person = await withOwnPictures(document, of.person);
       return {
         ...{ id, name, purpose, language, base, revision: row.revision },

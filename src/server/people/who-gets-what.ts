@@ -4,7 +4,7 @@ import type { DirectoryPerson, GivingLook, ListedGiven, PersonGiven, WhoGetsWhat
 import {
   becauseOf,
   doubled,
-  hasNone,
+  troubleOf,
   signaturesOf,
   type Audience,
   type GivenSignature,
@@ -16,6 +16,7 @@ import { signatures } from "../database/schema";
 import { findRow } from "../signatures/signatures";
 import { directory } from "./directory";
 import { findInDirectory } from "./find-people";
+import { findPerson } from "./people";
 
 /** The very same audience each time: what is worked out of it once is kept by its identity. */
 const readAudience = remember((json: string) => JSON.parse(json) as Audience);
@@ -52,6 +53,12 @@ export async function giveSignature(id: string, { audience, purpose }: Giving): 
     .set({ audience: JSON.stringify(audience), purpose })
     .where(eq(signatures.id, id));
   return { audience: readAudience(before.audience), purpose: before.purpose };
+}
+
+/** The signatures that are somebody's, by name; none of who is not in the directory any more. */
+export async function givenToPerson(personId: string): Promise<readonly GivenSignature[]> {
+  const [given, of] = await Promise.all([listGiven(), findPerson(personId)]);
+  return of ? signaturesOf(given, of) : [];
 }
 
 /** Everybody whom a signature is for, as they are drawn; by name. */
@@ -97,7 +104,7 @@ function toGiven(given: readonly GivenSignature[], of: DirectoryPerson): PersonG
       because: becauseOf(each.audience, of) ?? "everybody",
       twice: twice.has(each),
     })),
-    trouble: hasNone(theirs) ? "none" : twice.size > 0 ? "twice" : null,
+    trouble: troubleOf(theirs),
   };
 }
 
@@ -122,7 +129,7 @@ export async function whoGetsWhat({ shows, ...look }: GivingLook): Promise<WhoGe
   for (const of of typed) {
     const theirs = signaturesOf(given, of);
     for (const { id } of theirs) counts.set(id, (counts.get(id) ?? 0) + 1);
-    troubles.set(of.id, hasNone(theirs) ? "none" : doubled(theirs).length > 0 ? "twice" : null);
+    troubles.set(of.id, troubleOf(theirs));
   }
   const having = (trouble: PersonGiven["trouble"]): number =>
     [...troubles.values()].filter((each) => each === trouble).length;

@@ -1,3 +1,4 @@
+export { fieldsShown } from "./fields-shown";
 export { hrefOf, leadingKind } from "./href-of";
 export { linksOf, type LinkUse, type PlacedLink } from "./links-of";
 export { pictureSourcesOf, picturesOf, type PlacedPicture } from "./pictures-of";
