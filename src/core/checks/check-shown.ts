@@ -1,11 +1,12 @@
 /** Rows and parts that are for some only, and are seen by nobody. */
 import type { Node } from "prosemirror-model";
 import { fieldLabel } from "../people";
-import { isForSome, part } from "../signature";
+import { hasPartsForSome, isForSome, part } from "../signature";
 import type { Found } from "./finding";
 
 export function checkShown(document: Node): readonly Found[] {
   const found: Found[] = [];
+  if (!hasPartsForSome(document)) return found;
   document.descendants((node, position) => {
     if (!isForSome(node)) return;
     const { shownFor } = part.of(node);

@@ -30,7 +30,7 @@ export { cell, type CellAttributes } from "./kinds/cell-attributes";
 export { divider } from "./kinds/divider";
 export { drawnInRow, iconRow } from "./kinds/icon-row";
 export { isEmptyCell } from "./kinds/cell";
-export { hiddenFrom, isForSome, isHiddenFrom } from "./shown-for";
+export { hasPartsForSome, hiddenFrom, isForSome, isHiddenFrom } from "./shown-for";
 export { shownTo } from "./shown-to";
 export {
   hasOwnPictures,

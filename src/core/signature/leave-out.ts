@@ -117,6 +117,9 @@ export function tableWithout(table: Node, leaving: LeavingOut): Node | null {
   const whole = readLayout(table);
   const rows = table.children.map(leaving.leaves);
   if (rows.every(Boolean)) return null;
+  const emptier = new Map(whole.cells.map(({ node }) => [node, cellWithout(node, leaving)]));
+  // Asked at every key that is pressed, and mostly all of it is there.
+  if (!rows.some(Boolean) && [...emptier].every(([cell, less]) => less === cell)) return table;
   let left: Left = {
     layout: whole,
     kept: { row: [...whole.row.keys()], column: [...whole.column.keys()] },
@@ -124,7 +127,7 @@ export function tableWithout(table: Node, leaving: LeavingOut): Node | null {
   for (const [row, leaves] of [...rows.entries()].reverse())
     if (leaves) left = withoutBand(left, "row", row, leaving.keepsWidth);
   const before = left.layout.cells.map(({ node }) => node);
-  const cells = left.layout.cells.map((cell) => ({ ...cell, node: cellWithout(cell.node, leaving) }));
+  const cells = left.layout.cells.map((cell) => ({ ...cell, node: emptier.get(cell.node) ?? cell.node }));
   const gone = {
     row: left.layout.row.map((_row, row) => emptied(cells, before, "row", row)),
     column: left.layout.column.map((_width, column) => emptied(cells, before, "column", column)),

@@ -10,6 +10,7 @@ import { displaySide, focusValue } from "../pictures";
 import { color, object, tagged, text, type TypeOf } from "../values";
 import { picture, type Substitute } from "./kinds/picture";
 import { settingsOf, type Settings } from "./settings";
+import { someInside } from "./some-inside";
 import { pictureSource } from "./values";
 
 /** A photograph of somebody, or what stands for it: letters on a ground in a family of fonts, or a plain figure where there are none. */
@@ -69,17 +70,8 @@ export function pictureKey({ source, width, height, of }: PictureToMake): string
 /** Whether a picture is each person's own. */
 export const isOwnPicture = (node: Node): boolean => picture.is(node) && picture.of(node).field !== null;
 
-/** Whether anything in a document is each person's own; by node, which never changes. */
-const known = new WeakMap<Node, boolean>();
-
-export function hasOwnPictures(node: Node): boolean {
-  if (node.isTextblock || node.isText) return false;
-  const found = known.get(node);
-  if (found !== undefined) return found;
-  const has = picture.is(node) ? isOwnPicture(node) : node.children.some(hasOwnPictures);
-  known.set(node, has);
-  return has;
-}
+/** Whether anything in a document is each person's own. */
+export const hasOwnPictures = someInside(isOwnPicture);
 
 /** The pictures that a document shows of a person, each once; none for nobody. */
 export function picturesToMake(document: Node, person: Person | null): readonly PictureToMake[] {

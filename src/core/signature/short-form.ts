@@ -3,20 +3,14 @@ import { Fragment, type Node } from "prosemirror-model";
 import { isLeftOut } from "./kind";
 import { emptyTable, tableWithout, type LeavingOut } from "./leave-out";
 import { outerTable } from "./outer-table";
+import { someInside } from "./some-inside";
 
 const cache = new WeakMap<Node, Node>();
 
 const leavingOut: LeavingOut = { leaves: isLeftOut, keepsWidth: false };
 
 /** Whether anything of a signature is left out of replies. */
-export function hasShortForm(document: Node): boolean {
-  let found = false;
-  document.descendants((node) => {
-    if (isLeftOut(node)) found = true;
-    return !found;
-  });
-  return found;
-}
+export const hasShortForm = someInside(isLeftOut);
 
 /**
  * The document that a reply holds: without the rows and parts that are marked, and without rows and columns

@@ -2,6 +2,7 @@
 import type { Node } from "prosemirror-model";
 import { meets, type Person } from "../people";
 import { part } from "./kind";
+import { someInside } from "./some-inside";
 
 /** Whether a row or part is for others; nothing is hidden from nobody. */
 export function isHiddenFrom(node: Node, person: Person | null): boolean {
@@ -13,17 +14,8 @@ export function isHiddenFrom(node: Node, person: Person | null): boolean {
 /** Whether a row or part is for some only. */
 export const isForSome = (node: Node): boolean => part.is(node) && part.of(node).shownFor !== null;
 
-const forSome = new WeakMap<Node, boolean>();
-
-/** Whether anything in a node is for some only; by node, which never changes. */
-export function hasPartsForSome(node: Node): boolean {
-  if (node.isInline) return false;
-  const known = forSome.get(node);
-  if (known !== undefined) return known;
-  const has = isForSome(node) || node.children.some(hasPartsForSome);
-  forSome.set(node, has);
-  return has;
-}
+/** Whether anything in a node is for some only. */
+export const hasPartsForSome = someInside(isForSome);
 
 /** A stretch of positions of a document. */
 export interface Stretch {

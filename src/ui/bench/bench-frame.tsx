@@ -8,6 +8,7 @@ import type { Finding } from "@/core/checks";
 import { fontStack } from "@/core/signature";
 import { IconButton } from "../parts/icon-button";
 import { FormSwitch, type Form } from "../signature/form-switch";
+import { useStepKeys } from "../parts/steps/use-step-keys";
 import { SignatureHeader } from "../signature/signature-header";
 import { BenchContext, type BenchValue } from "./bench-context";
 import type { Insertable } from "./editor/actions";
@@ -15,7 +16,6 @@ import { Inspector } from "./inspector/inspector";
 import { PartsPanel } from "./tools/parts-panel";
 import { SaveStatus } from "../signature/editing/save-status";
 import { Sheet } from "./sheet/sheet";
-import { useStepKeys } from "./tools/use-step-keys";
 import { Toolbar } from "./tools/toolbar";
 import type { SaveState } from "../signature/editing/use-saving";
 import type { Open } from "./tools/use-bench-actions";
@@ -58,7 +58,10 @@ export const BenchFrame = memo(function BenchFrame(props: Props) {
   } = props;
   const { toggleSource, source } = props;
   const { editor, selection, settings, form, choosePicture } = value;
-  useStepKeys(editor);
+  useStepKeys({
+    undo: () => editor.run(undo, { focus: false }),
+    redo: () => editor.run(redo, { focus: false }),
+  });
   return (
     <BenchContext value={value}>
       <button

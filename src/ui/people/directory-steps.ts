@@ -4,11 +4,12 @@
  * What was done to the directory from this window, so that each step can be taken back and done again; kept as long as the window is,
  * through other views and a reload.
  */
-import { useEffect, useSyncExternalStore } from "react";
+import { useSyncExternalStore } from "react";
 import { toast } from "sonner";
 import { endpoints } from "@/contract";
 import type { PersonChange } from "@/core/people";
 import { ask } from "../parts/asking/ask";
+import { useStepKeys } from "../parts/steps/use-step-keys";
 
 interface Step {
   /** What takes it back is known by. */
@@ -134,24 +135,12 @@ export interface DirectorySteps {
   readonly canRedo: boolean;
 }
 
-const isField = (target: EventTarget | null): boolean =>
-  target instanceof Element && target.matches("input:not([type=checkbox]), textarea, select");
-
-/** `onChanged` is called once the directory is another. Ctrl Z and Ctrl Shift Z work wherever nobody is typing. */
+/** `onChanged` is called once the directory is another. Their keys work wherever nobody is typing. */
 export function useDirectorySteps(onChanged: () => void): DirectorySteps {
   const { past, future } = useSyncExternalStore(subscribe, read, () => none);
   const undo = (): void => stepThrough((steps) => steps.past.at(-1), "back", onChanged);
   const redo = (): void => stepThrough((steps) => steps.future.at(-1), "forth", onChanged);
-  useEffect(() => {
-    const onKey = (event: KeyboardEvent): void => {
-      if (!(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== "z" || isField(event.target))
-        return;
-      event.preventDefault();
-      (event.shiftKey ? redo : undo)();
-    };
-    addEventListener("keydown", onKey);
-    return () => removeEventListener("keydown", onKey);
-  });
+  useStepKeys({ undo, redo });
   return {
     ...{ undo, redo, canUndo: past.length > 0, canRedo: future.length > 0 },
     ...{ undoes: past.at(-1)?.says ?? null, redoes: future.at(-1)?.says ?? null },

@@ -2,7 +2,7 @@
 import type { Node } from "prosemirror-model";
 import { Decoration, DecorationSet } from "prosemirror-view";
 import type { Person } from "@/core/people";
-import { isForSome, isHiddenFrom, part } from "@/core/signature";
+import { hasPartsForSome, isForSome, isHiddenFrom, part } from "@/core/signature";
 import { conditionWords } from "../../parts/people/condition-words";
 
 interface Made {
@@ -13,6 +13,7 @@ interface Made {
 const made = new WeakMap<Node, Made>();
 
 function decorate(document: Node, person: Person | null): DecorationSet {
+  if (!hasPartsForSome(document)) return DecorationSet.empty;
   const found: Decoration[] = [];
   document.descendants((node, position) => {
     if (!isForSome(node)) return;
@@ -24,7 +25,7 @@ function decorate(document: Node, person: Person | null): DecorationSet {
       }),
     );
   });
-  return found.length === 0 ? DecorationSet.empty : DecorationSet.create(document, found);
+  return DecorationSet.create(document, found);
 }
 
 export function partsForSome(document: Node, person: Person | null): DecorationSet {
