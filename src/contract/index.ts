@@ -74,6 +74,7 @@ export {
   type PersonChoice,
   type PersonPortrait,
 } from "./people";
+export type { FailedFor, Progress } from "./progress";
 export { magnification, measure, type KeptSighting, type ToldSighting } from "./sightings";
 export { longestSearch, mostAtOnce, shelfOrders, type ShelfCard, type ShelfOrder } from "./shelf";
 export {

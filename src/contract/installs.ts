@@ -10,6 +10,7 @@ import {
 } from "@/core/install-kinds";
 import { longestField, mostNamed } from "@/core/people";
 import { choice, count, flag, list, object, tagged, text, words, type TypeOf } from "@/core/values";
+import type { FailedFor, Progress } from "./progress";
 import type { KeptSighting, ToldSighting } from "./sightings";
 
 /** What somebody says of an install. */
@@ -77,7 +78,7 @@ export type KitsWanted = TypeOf<typeof kitsForAll>;
 
 /** How far the making of kits is, and what came of it. */
 export type KitsMade =
-  | { readonly kind: "progress"; readonly done: number; readonly all: number }
+  | Progress
   | {
       readonly kind: "made";
       /** What the zip is taken by. */
@@ -85,5 +86,5 @@ export type KitsMade =
       readonly bytes: number;
       readonly made: number;
       /** Whose could not be made, and why. */
-      readonly failed: readonly { readonly name: string; readonly reason: string }[];
+      readonly failed: readonly FailedFor[];
     };

@@ -5,6 +5,7 @@ import { choice, count, object, optional, text, words, type TypeOf } from "@/cor
 import type { PersonChoice } from "./people";
 import type { TheirSignature } from "./giving";
 import type { Install } from "./installs";
+import type { FailedFor, Progress } from "./progress";
 
 /** How a letter goes: to the Mailroom's desks, or by the mail server that is set up. */
 export const letterWays = ["mailroom", "server"] as const;
@@ -28,13 +29,13 @@ export const pageLetters = object({
 
 /** How far the writing is, and what came of it. */
 export type LettersWritten =
-  | { readonly kind: "progress"; readonly done: number; readonly all: number }
+  | Progress
   | {
       readonly kind: "written";
       readonly written: number;
       /** Who had been written to before. */
       readonly before: number;
-      readonly failed: readonly { readonly name: string; readonly reason: string }[];
+      readonly failed: readonly FailedFor[];
     };
 
 export interface LetterState {

@@ -11,12 +11,13 @@ import { Readable } from "node:stream";
 import { finished } from "node:stream/promises";
 import { setImmediate } from "node:timers/promises";
 import { ZipFile } from "yazl";
-import type { DirectoryPerson, KitsMade, KitsWanted, KitsWhom } from "@/contract";
+import type { DirectoryPerson, FailedFor, KitsMade, KitsWanted, KitsWhom } from "@/contract";
 import { fileNameOf } from "@/core/compile";
 import { foldersFor, kitOfPerson, type KitSource, type PersonKit } from "@/core/install";
 import { isKitKind, type KitKind } from "@/core/install-kinds";
 import { fieldValue, type Person } from "@/core/people";
 import { picturesLacking } from "@/core/signature";
+import { paced } from "../http/paced";
 import { notFound, Refusal } from "../http/refusal";
 import { isInDepartment } from "../people/find-people";
 import { listPeople } from "../people/people";
@@ -26,9 +27,6 @@ import { kitSource, kitSourceFor } from "./kit-source";
 
 /** How long a zip waits; ms. */
 const waits = 60 * 60 * 1000;
-
-/** Told of no more often than this; ms. */
-const pace = 100;
 
 const place = path.join(os.tmpdir(), "still-line-kits");
 
@@ -97,13 +95,14 @@ export async function makeKits(
   const at = path.join(place, `${file}.zip`);
   const zip = new ZipFile();
   const written = createWriteStream(at, { mode: 0o600 });
-  const failed: { name: string; reason: string }[] = [];
-  let [done, told] = [0, 0];
+  const failed: FailedFor[] = [];
+  let done = 0;
+  const tell = paced(send);
   try {
     const whole = finished(zip.outputStream.pipe(written));
     // What breaks off is said where it is awaited.
     whole.catch(() => undefined);
-    send({ kind: "progress", done, all: people.length });
+    tell(done, people.length);
     const folders = foldersFor(people);
     for (const [index, person] of people.entries()) {
       const own = await kitSourceFor(source, person);
@@ -120,10 +119,7 @@ export async function makeKits(
           compress: !type.startsWith("image/"),
         });
       done += 1;
-      if (Date.now() - told >= pace) {
-        told = Date.now();
-        send({ kind: "progress", done, all: people.length });
-      }
+      tell(done, people.length);
       await setImmediate();
       signal.throwIfAborted();
     }

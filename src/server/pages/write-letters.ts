@@ -7,6 +7,7 @@ import { and, eq, inArray } from "drizzle-orm";
 import MailComposer from "nodemailer/lib/mail-composer";
 import {
   pageLetter,
+  type FailedFor,
   type LettersWritten,
   type LetterState,
   type LetterWay,
@@ -19,6 +20,7 @@ import { messagePage } from "@/core/mail";
 import { fieldValue, fillLetter, pagePlace, signaturesOf, unknownPlaces, type Person } from "@/core/people";
 import { database } from "../database/database";
 import { pageLetters } from "../database/schema";
+import { paced } from "../http/paced";
 import { Refusal } from "../http/refusal";
 import { carry } from "../mail/send";
 import { mayHaveGone, openOutgoing } from "../outgoing/outgoing";
@@ -124,9 +126,6 @@ export async function lettersOf(
   return found;
 }
 
-/** Told of no more often than this; ms. */
-const pace = 100;
-
 interface Sender {
   readonly from: (person: Person) => string;
   readonly send: (from: string, to: string, raw: Buffer) => Promise<void>;
@@ -176,9 +175,10 @@ export async function writeLetters(
   const people = everybody.filter(
     (each) => isInDepartment(each, department) && signaturesOf(given, each).length > 0,
   );
-  const failed: { name: string; reason: string }[] = [];
-  let [done, told, written, before] = [0, 0, 0, 0];
-  send({ kind: "progress", done, all: people.length });
+  const failed: FailedFor[] = [];
+  let [done, written, before] = [0, 0, 0];
+  const tell = paced(send);
+  tell(done, people.length);
   for (const { id, person } of people) {
     signal.throwIfAborted();
     const trouble = hindrance(person);
@@ -205,10 +205,7 @@ export async function writeLetters(
       }
     }
     done += 1;
-    if (Date.now() - told >= pace) {
-      told = Date.now();
-      send({ kind: "progress", done, all: people.length });
-    }
+    tell(done, people.length);
     await setImmediate();
   }
   send({ kind: "written", written, before, failed });

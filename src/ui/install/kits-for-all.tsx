@@ -1,16 +1,18 @@
 "use client";
 
 import { Download, FolderDown } from "lucide-react";
-import { useEffect, useRef, useState } from "react";
+import { useState } from "react";
 import { addressOf, endpoints, type FoundPeople, type KitsMade, type KitsWhom } from "@/contract";
 import type { KitKind, PicturesIn } from "@/core/install-kinds";
-import { follow, noAnswer } from "../parts/asking/ask";
+import { follow } from "../parts/asking/ask";
+import { useFollowing } from "../parts/asking/use-following";
 import { Button, buttonClass } from "../parts/button";
 import { ChoiceField } from "../parts/fields/choice-field";
 import { FormProblem } from "../parts/form-problem";
 import { formatBytes, formatCount } from "../parts/format";
 import { ProgressLine, doneOfAll } from "../parts/progress-line";
 import { chosenDepartment, departmentChoices, everyDepartment } from "../parts/people/department-choices";
+import { FailedForList } from "../parts/people/failed-for";
 import { PeopleNamed, type Named } from "../people/giving/people-named";
 
 interface Props {
@@ -30,10 +32,7 @@ const byName = " by name";
 export function KitsForAll({ id, kind, pictures, departments, theirs }: Props) {
   const [whom, setWhom] = useState(theirs > 0 ? given : everyDepartment);
   const [named, setNamed] = useState<readonly Named[]>([]);
-  const [told, setTold] = useState<KitsMade | null>(null);
-  const [problem, setProblem] = useState<string | null>(null);
-  const running = useRef<AbortController | null>(null);
-  useEffect(() => () => running.current?.abort(), []);
+  const { told, problem, start, stop, forget } = useFollowing<Extract<KitsMade, { kind: "made" }>>();
   const all = departments.reduce((sum, { people }) => sum + people, 0);
   if (all === 0) return null;
 
@@ -44,26 +43,11 @@ export function KitsForAll({ id, kind, pictures, departments, theirs }: Props) {
     return name === null ? { kind: "everybody" } : { kind: "department", name };
   };
 
-  const make = async (): Promise<void> => {
-    const own = new AbortController();
-    running.current = own;
-    setProblem(null);
-    setTold({ kind: "progress", done: 0, all });
-    let made = false;
-    try {
-      await follow(
-        endpoints.makeKits,
-        { params: { id, kind }, body: { whom: wanted(), pictures }, signal: own.signal },
-        (next) => {
-          made = next.kind === "made";
-          setTold(next);
-        },
-      );
-      if (!made) throw new Error(noAnswer);
-    } catch (error) {
-      setTold(null);
-      if (!own.signal.aborted) setProblem((error as Error).message);
-    }
+  const make = (): Promise<void> => {
+    const body = { whom: wanted(), pictures };
+    return start(all, (signal, onTold) =>
+      follow(endpoints.makeKits, { params: { id, kind }, body, signal }, onTold),
+    );
   };
 
   return (
@@ -80,30 +64,34 @@ export function KitsForAll({ id, kind, pictures, departments, theirs }: Props) {
           done={told.done}
           all={told.all}
           says={doneOfAll(told.done, told.all)}
-          onStop={() => running.current?.abort()}
+          onStop={stop}
         />
       ) : (
-        <div className="flex flex-wrap items-end gap-4">
-          <ChoiceField<string>
-            label="For whom"
-            value={whom}
-            choices={{
-              ...(theirs > 0 && { [given]: `whoever it is given to (${theirs.toLocaleString("en")})` }),
-              ...departmentChoices(departments, `everybody (${all.toLocaleString("en")})`),
-              [byName]: "people chosen by name",
-            }}
-            onChange={(next) => {
-              setWhom(next);
-              setTold(null);
-            }}
-            className="w-72"
-          />
-          {whom === byName && <PeopleNamed label="Who" className="w-72" named={named} onChange={setNamed} />}
-          <Button disabled={whom === byName && named.length === 0} onClick={() => void make()}>
-            <FolderDown size={16} aria-hidden />
-            Make the kits
-          </Button>
-        </div>
+        <>
+          <div className="flex flex-wrap items-end gap-4">
+            <ChoiceField<string>
+              label="For whom"
+              value={whom}
+              choices={{
+                ...(theirs > 0 && { [given]: `whoever it is given to (${theirs.toLocaleString("en")})` }),
+                ...departmentChoices(departments, `everybody (${all.toLocaleString("en")})`),
+                [byName]: "people chosen by name",
+              }}
+              onChange={(next) => {
+                setWhom(next);
+                forget();
+              }}
+              className="w-72"
+            />
+            <Button disabled={whom === byName && named.length === 0} onClick={() => void make()}>
+              <FolderDown size={16} aria-hidden />
+              Make the kits
+            </Button>
+          </div>
+          {whom === byName && (
+            <PeopleNamed label="Who" className="mt-3 w-72" named={named} onChange={setNamed} />
+          )}
+        </>
       )}
       <FormProblem>{problem}</FormProblem>
       {told?.kind === "made" && (
@@ -112,13 +100,7 @@ export function KitsForAll({ id, kind, pictures, departments, theirs }: Props) {
             {formatCount(told.made, "kit")} made
             {told.failed.length > 0 && `, ${told.failed.length.toLocaleString("en")} could not be made`}.
           </p>
-          <ul className="text-sm text-clay">
-            {told.failed.slice(0, 20).map(({ name, reason }, index) => (
-              <li key={index}>
-                {name || "A person without a name"}: {reason}
-              </li>
-            ))}
-          </ul>
+          <FailedForList failed={told.failed} />
           <a
             href={addressOf(endpoints.takeKits, { file: told.file })}
             download

@@ -25,6 +25,7 @@ import { localPictures } from "../parts/drawing/local-pictures";
 import { SignatureFrame } from "../parts/drawing/signature-frame";
 import { SettledTextField } from "../parts/fields/settled-text-field";
 import { formatCount } from "../parts/format";
+import { calledOf } from "../parts/people/called";
 import { StepButtons } from "../parts/steps/step-buttons";
 import { givenWords } from "./giving/giving-words";
 import { useDirectorySteps } from "./directory-steps";
@@ -57,7 +58,7 @@ export function PersonPage({ of, ownFields, departments, originals, signatures, 
   const [kept, setKept] = useState(0);
   const steps = useDirectorySteps(() => router.refresh());
   const changes = usePersonChanges();
-  const called = person.name || "Somebody without a name";
+  const called = calledOf(person.name);
   const edit = async (field: FieldId, value: string): Promise<void> => {
     const edited = changes.changeOf(of, field, value);
     // What stays as it was is shown anew.

@@ -6,6 +6,7 @@ import { toast } from "sonner";
 import type { DirectoryPerson } from "@/contract";
 import { fieldLabel, filledDetails, typedValue, type FieldId, type PersonChange } from "@/core/people";
 import { sayRemoved } from "../parts/asking/use-refreshing";
+import { calledOf } from "../parts/people/called";
 import { changeDirectory, takeStepBack, type DirectoryChanged } from "./directory-steps";
 
 interface PersonChanges {
@@ -17,8 +18,6 @@ interface PersonChanges {
   readonly duplicate: (of: DirectoryPerson) => Promise<string | null>;
   readonly takeOut: (of: DirectoryPerson) => Promise<boolean>;
 }
-
-const calledOf = ({ person }: DirectoryPerson): string => person.name || "Somebody without a name";
 
 export function usePersonChanges(): PersonChanges {
   const router = useRouter();
@@ -40,19 +39,22 @@ export function usePersonChanges(): PersonChanges {
     },
     edit: async (of, edited) => {
       const fields = Object.keys(edited.to ?? {}) as FieldId[];
-      return (await change(edited, `${fields.map(fieldLabel).join(", ")} of ${calledOf(of)}.`)) !== null;
+      return (
+        (await change(edited, `${fields.map(fieldLabel).join(", ")} of ${calledOf(of.person.name)}.`)) !==
+        null
+      );
     },
     duplicate: async (of) => {
       const to = { ...filledDetails(of.person), name: `${of.person.name} (copy)`.trim(), mail: "" };
-      const made = await change({ id: "", from: null, to }, `${calledOf(of)} duplicated.`);
+      const made = await change({ id: "", from: null, to }, `${calledOf(of.person.name)} duplicated.`);
       if (made) router.refresh();
       return made?.ids[0] ?? null;
     },
     takeOut: async (of) => {
-      const gone = await change({ id: of.id, from: {}, to: null }, `${calledOf(of)} taken out.`);
+      const gone = await change({ id: of.id, from: {}, to: null }, `${calledOf(of.person.name)} taken out.`);
       if (!gone) return false;
       router.refresh();
-      sayRemoved(`${calledOf(of)} is out of the directory.`, () =>
+      sayRemoved(`${calledOf(of.person.name)} is out of the directory.`, () =>
         takeStepBack(gone, () => router.refresh()),
       );
       return true;

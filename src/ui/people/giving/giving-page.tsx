@@ -7,10 +7,8 @@ import { ask } from "../../parts/asking/ask";
 import { buttonClass } from "../../parts/button";
 import { WordSwitch } from "../../parts/fields/word-switch";
 import { formatCount } from "../../parts/format";
-import { NothingFound } from "../../parts/windowed/look-bar";
-import { usePieces } from "../../parts/windowed/use-pieces";
-import { WindowedList } from "../../parts/windowed/windowed-list";
-import { PeopleLookBar } from "../people-look-bar";
+import { PeopleRows } from "../people-rows";
+import { PersonLink } from "../person-link";
 import { useLookingForPeople } from "../use-looking-for-people";
 import { GivenSignatures } from "./given-signatures";
 import { shortPurpose } from "./giving-words";
@@ -22,13 +20,11 @@ interface Props {
   readonly people: readonly PersonGiven[];
 }
 
-const keyOf = ({ id }: PersonGiven): string => id;
 const load = async (ids: readonly string[]): Promise<readonly PersonGiven[]> =>
   (await ask(endpoints.peopleGiven, { body: { ids: [...ids] } })).people;
 
 /** Which signatures are for whom, who has none, and who has two of the same. */
 export function GivingPage({ found, look, people }: Props) {
-  const { find, want } = usePieces({ given: people, keyOf, load });
   const looking = useLookingForPeople("/people/signatures", look, {
     shows: look.shows === "all" ? "" : look.shows,
   });
@@ -64,30 +60,19 @@ export function GivingPage({ found, look, people }: Props) {
         <h2 id="given-people" className="mb-2 font-serif text-xl">
           People
         </h2>
-        <PeopleLookBar {...{ looking, found }}>
+        <PeopleRows
+          label="People"
+          {...{ looking, found, people, load }}
+          estimate={34}
+          row={(of) => <GivenRow of={of} />}
+        >
           <WordSwitch
             label="Who is shown"
             value={shown}
             choices={choices}
             onChange={(shows) => looking.narrow({ ...looking.narrowed, shows: shows === "all" ? "" : shows })}
           />
-        </PeopleLookBar>
-        {found.ids.length === 0 ? (
-          <NothingFound says="Nobody is found." onShowAll={looking.showAll} />
-        ) : (
-          <WindowedList
-            label="People"
-            keys={found.ids}
-            columns={1}
-            estimate={34}
-            gap={0}
-            onShown={want}
-            item={(id) => {
-              const of = find(id);
-              return of && <GivenRow of={of} />;
-            }}
-          />
-        )}
+        </PeopleRows>
       </section>
     </main>
   );
@@ -95,13 +80,7 @@ export function GivingPage({ found, look, people }: Props) {
 
 const GivenRow = ({ of }: { readonly of: PersonGiven }) => (
   <div className="grid grid-cols-[minmax(0,200px)_minmax(0,150px)_minmax(0,1fr)] items-baseline gap-x-5 border-b border-hairline py-1.5">
-    <Link
-      href={`/people/${of.id}`}
-      prefetch={false}
-      className="truncate rounded-sm font-medium hover:text-pine"
-    >
-      <bdi>{of.name || "Somebody without a name"}</bdi>
-    </Link>
+    <PersonLink id={of.id} name={of.name} />
     <p className="truncate text-soft">{of.department}</p>
     <p>
       {of.trouble && (

@@ -1,7 +1,6 @@
 "use client";
 
 import { Check, X } from "lucide-react";
-import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { toast } from "sonner";
@@ -11,6 +10,7 @@ import { ask } from "../../parts/asking/ask";
 import { Button } from "../../parts/button";
 import { formatCount } from "../../parts/format";
 import { SomeOf } from "../../parts/some-of";
+import { PersonLink } from "../person-link";
 import { stepOfDirectory } from "../directory-steps";
 
 /** What people say is otherwise about them: before and after, accepted or declined one by one or all. */
@@ -62,13 +62,7 @@ export function Corrections({ corrections }: { readonly corrections: readonly Co
           const what = `${fieldLabel(each.field)} of ${each.personName}`;
           return (
             <div className="grid grid-cols-[minmax(0,200px)_minmax(0,130px)_minmax(0,1fr)_auto] items-center gap-x-5">
-              <Link
-                href={`/people/${each.personId}`}
-                prefetch={false}
-                className="truncate rounded-sm font-medium hover:text-pine"
-              >
-                <bdi>{each.personName}</bdi>
-              </Link>
+              <PersonLink id={each.personId} name={each.personName} />
               <p className="text-soft">{fieldLabel(each.field)}</p>
               <p className="[overflow-wrap:anywhere]">
                 <bdi className="text-soft line-through">{each.before || "nothing"}</bdi>{" "}

@@ -2,7 +2,7 @@
 
 import { Send } from "lucide-react";
 import Link from "next/link";
-import { useEffect, useId, useRef, useState } from "react";
+import { useId, useRef, useState } from "react";
 import {
   endpoints,
   pageLetter,
@@ -14,7 +14,8 @@ import {
 } from "@/contract";
 import { isPrivateHost } from "@/core/addresses";
 import { letterPlaces, type OwnField } from "@/core/people";
-import { follow, noAnswer } from "../../parts/asking/ask";
+import { follow } from "../../parts/asking/ask";
+import { useFollowing } from "../../parts/asking/use-following";
 import { useContractForm } from "../../parts/asking/use-contract-form";
 import { Button } from "../../parts/button";
 import { DialogFrame } from "../../parts/dialog-frame";
@@ -24,6 +25,7 @@ import { TextField } from "../../parts/fields/text-field";
 import { WordSwitch } from "../../parts/fields/word-switch";
 import { FormProblem } from "../../parts/form-problem";
 import { formatCount } from "../../parts/format";
+import { FailedForList } from "../../parts/people/failed-for";
 import { chosenDepartment, departmentChoices, everyDepartment } from "../../parts/people/department-choices";
 import { doneOfAll, ProgressLine } from "../../parts/progress-line";
 
@@ -42,35 +44,20 @@ const isPrivate = (base: string): boolean => URL.canParse(base) && isPrivateHost
 export function LetterDialog({ letter, server, ownFields, departments, withSignature, onClose }: Props) {
   const id = useId();
   const area = useRef<HTMLTextAreaElement | null>(null);
-  const running = useRef<AbortController | null>(null);
-  useEffect(() => () => running.current?.abort(), []);
   const [way, setWay] = useState<LetterWay>("mailroom");
   const [whom, setWhom] = useState(everyDepartment);
-  const [told, setTold] = useState<LettersWritten | null>(null);
-  const [stopped, setStopped] = useState(false);
+  const { told, stopped, problem, start, stop } =
+    useFollowing<Extract<LettersWritten, { kind: "written" }>>();
   const initial = { ...letter, base: letter.base || location.origin };
-  const form = useContractForm(pageLetter, initial, async (body) => {
-    const own = new AbortController();
-    running.current = own;
-    setStopped(false);
-    setTold({ kind: "progress", done: 0, all: withSignature });
-    let written = false;
-    try {
-      await follow(
+  const form = useContractForm(pageLetter, initial, (typed) =>
+    start(withSignature, (signal, onTold) =>
+      follow(
         endpoints.writePageLetters,
-        { body: { letter: body, way, department: chosenDepartment(whom) }, signal: own.signal },
-        (next) => {
-          written = next.kind === "written";
-          setTold(next);
-        },
-      );
-      if (!written) throw new Error(noAnswer);
-    } catch (error) {
-      setTold(null);
-      setStopped(own.signal.aborted);
-      if (!own.signal.aborted) throw error;
-    }
-  });
+        { body: { letter: typed, way, department: chosenDepartment(whom) }, signal },
+        onTold,
+      ),
+    ),
+  );
   const text = form.field("text");
   const put = (place: string): void => {
     const { current } = area;
@@ -82,7 +69,6 @@ export function LetterDialog({ letter, server, ownFields, departments, withSigna
       current?.setSelectionRange(from + place.length, from + place.length);
     });
   };
-  const busy = told?.kind === "progress";
   return (
     <DialogFrame
       title="Write to everybody with a signature"
@@ -160,17 +146,17 @@ export function LetterDialog({ letter, server, ownFields, departments, withSigna
             Nobody else reaches this address: it leads to this machine, or into its own network.
           </p>
         )}
-        <FormProblem>{form.problem}</FormProblem>
+        <FormProblem>{problem}</FormProblem>
         {told?.kind === "progress" ? (
           <ProgressLine
             label="Letters that are written"
             done={told.done}
             all={told.all}
             says={doneOfAll(told.done, told.all)}
-            onStop={() => running.current?.abort()}
+            onStop={stop}
           />
         ) : (
-          <Button type="submit" look="primary" disabled={busy || (way === "server" && !server)}>
+          <Button type="submit" look="primary" disabled={way === "server" && !server}>
             <Send size={16} aria-hidden />
             {way === "mailroom" ? "Rehearse it" : "Send it"}
           </Button>
@@ -187,13 +173,7 @@ export function LetterDialog({ letter, server, ownFields, departments, withSigna
               {told.before > 0 && `, ${formatCount(told.before, "person", "people")} had it before`}
               {told.failed.length > 0 && `, ${told.failed.length.toLocaleString("en")} could not be written`}.
             </p>
-            <ul className="text-sm text-clay">
-              {told.failed.slice(0, 20).map(({ name, reason }, index) => (
-                <li key={index}>
-                  {name || "A person without a name"}: {reason}
-                </li>
-              ))}
-            </ul>
+            <FailedForList failed={told.failed} />
           </div>
         )}
       </form>

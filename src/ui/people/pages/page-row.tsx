@@ -1,7 +1,6 @@
 "use client";
 
 import { ExternalLink, FilePlus, Link2Off } from "lucide-react";
-import Link from "next/link";
 import { useSyncExternalStore } from "react";
 import { toast } from "sonner";
 import { endpoints, type LetterState, type PersonWithPage } from "@/contract";
@@ -10,6 +9,8 @@ import { sayRemoved, useRefreshing } from "../../parts/asking/use-refreshing";
 import { Button, buttonClass } from "../../parts/button";
 import { CopyButton } from "../../parts/copy-button";
 import { formatCount } from "../../parts/format";
+import { calledOf } from "../../parts/people/called";
+import { PersonLink } from "../person-link";
 import { formatDay } from "../../install/installs/install-words";
 import { lookedAt } from "../../mine/looked-at";
 import { pageAddress } from "@/core/addresses";
@@ -57,7 +58,7 @@ export function PageRow({ of, base }: Props) {
   const refreshing = useRefreshing();
   const origin = useOrigin();
   const { id, name, department, page, signatures, late } = of;
-  const called = name || "Somebody without a name";
+  const called = calledOf(name);
   const address = page && !page.withdrawn ? pageAddress(base || origin, page.secret) : null;
   const make = async (): Promise<void> => {
     const another = page !== null;
@@ -73,13 +74,7 @@ export function PageRow({ of, base }: Props) {
   };
   return (
     <div className="grid min-h-[46px] grid-cols-[minmax(0,200px)_minmax(0,130px)_minmax(0,1fr)_auto] items-center gap-x-5 border-b border-hairline py-1">
-      <Link
-        href={`/people/${id}`}
-        prefetch={false}
-        className="truncate rounded-sm font-medium hover:text-pine"
-      >
-        <bdi>{called}</bdi>
-      </Link>
+      <PersonLink id={id} name={name} />
       <p className="truncate text-soft">{department}</p>
       <p className={page && !page.withdrawn ? "" : "text-soft"}>
         {stepsOf(of).join(" · ")}

@@ -19,11 +19,8 @@ import { ask } from "../../parts/asking/ask";
 import { Button, buttonClass } from "../../parts/button";
 import { formatCount } from "../../parts/format";
 import { StepButtons } from "../../parts/steps/step-buttons";
-import { NothingFound } from "../../parts/windowed/look-bar";
-import { usePieces } from "../../parts/windowed/use-pieces";
-import { WindowedList } from "../../parts/windowed/windowed-list";
 import { useDirectorySteps } from "../directory-steps";
-import { PeopleLookBar } from "../people-look-bar";
+import { PeopleRows } from "../people-rows";
 import { useLookingForPeople } from "../use-looking-for-people";
 import { Corrections } from "./corrections";
 import { LetterDialog } from "./letter-dialog";
@@ -42,7 +39,6 @@ interface Props {
   readonly ownFields: readonly OwnField[];
 }
 
-const keyOf = ({ id }: PersonWithPage): string => id;
 const load = async (ids: readonly string[]): Promise<readonly PersonWithPage[]> =>
   (await ask(endpoints.pageRows, { body: { ids: [...ids] } })).people;
 
@@ -52,7 +48,6 @@ export function PagesPage({ found, look, people, counts, corrections, letter, se
   const [writing, setWriting] = useState(false);
   const refresh = (): void => router.refresh();
   const steps = useDirectorySteps(refresh);
-  const { find, want } = usePieces({ given: people, keyOf, load });
   const looking = useLookingForPeople("/people/pages", look);
   return (
     <main className="mx-auto max-w-[1240px] px-5 pb-10">
@@ -89,23 +84,12 @@ export function PagesPage({ found, look, people, counts, corrections, letter, se
       </div>
       {corrections.length > 0 && <Corrections corrections={corrections} />}
       <section aria-label="People and their pages">
-        <PeopleLookBar {...{ looking, found }} />
-        {found.ids.length === 0 ? (
-          <NothingFound says="Nobody is found." onShowAll={looking.showAll} />
-        ) : (
-          <WindowedList
-            label="Pages"
-            keys={found.ids}
-            columns={1}
-            estimate={46}
-            gap={0}
-            onShown={want}
-            item={(id) => {
-              const of = find(id);
-              return of && <PageRow of={of} base={letter.base} />;
-            }}
-          />
-        )}
+        <PeopleRows
+          label="Pages"
+          {...{ looking, found, people, load }}
+          estimate={46}
+          row={(of) => <PageRow of={of} base={letter.base} />}
+        />
       </section>
       {writing && (
         <LetterDialog

@@ -71,8 +71,8 @@ function Known({ signatureId, fits }: { readonly signatureId: string; readonly f
         {fitting.toLocaleString("en")} of {fits.length.toLocaleString("en")} fit
       </p>
       <p className="text-soft">
-        Measured line by line with each person’s own details, in the fonts that are drawn here, at the width
-        of a desktop.
+        Measured line by line with the details of whoever it is given to, or of all people while that is
+        nobody, in the fonts that are drawn here, at the width of a desktop.
       </p>
       <FitChart fits={[...fits].sort((one, other) => other.fullest - one.fullest)} />
       {tight.length > 0 && (
