@@ -12,7 +12,7 @@ import { givenToPerson } from "../people/who-gets-what";
 import { readDocument } from "../signatures/read-document";
 import { findRows } from "../signatures/signatures";
 import { askedBy, askForCorrection } from "./corrections";
-import { ownerOf, tellCopied } from "./pages";
+import { ownerOf } from "./pages";
 
 /** The fields of somebody that their signatures show, in the order in which they come; a name is what they are known by. */
 async function shownFields({ id, person }: DirectoryPerson): Promise<readonly FieldId[]> {
@@ -57,9 +57,7 @@ export async function ownKit(
   { signature, pictures }: { readonly signature: string; readonly pictures?: PicturesIn | undefined },
 ): Promise<DownloadedKit> {
   const { id: person } = await ownerWith(secret, signature);
-  const kit = await downloadKit(signature, kind, { person, pictures });
-  await tellCopied(secret);
-  return kit;
+  return downloadKit(signature, kind, { person, pictures });
 }
 
 /** Records that somebody has put a signature of theirs into a kind of client, or has brought it up to date there. */

@@ -19,10 +19,12 @@ interface KitProps {
   readonly carried: string | null;
   readonly pictures: PicturesIn;
   readonly onPictures: (next: PicturesIn) => void;
+  /** Is told each time that it is taken. */
+  readonly onTaken?: () => void;
 }
 
 /** The files of a kind, with its pictures where they are wanted. */
-export function KitDownload({ kind, href, carried, pictures, onPictures }: KitProps) {
+export function KitDownload({ kind, href, carried, pictures, onPictures, onTaken }: KitProps) {
   const choosable = kind !== "webmail";
   return (
     <div className="mt-3">
@@ -40,7 +42,12 @@ export function KitDownload({ kind, href, carried, pictures, onPictures }: KitPr
           </p>
         </div>
       )}
-      <a href={href} download className={buttonClass(kind === "webmail" ? "plain" : "primary")}>
+      <a
+        href={href}
+        download
+        onClick={onTaken}
+        className={buttonClass(kind === "webmail" ? "plain" : "primary")}
+      >
         <Download size={16} aria-hidden />
         Download {installKinds[kind].kit}
       </a>

@@ -125,6 +125,7 @@ function OneSignature({ secret, signature, installs, carried }: OneProps) {
         pictures={pictures}
         onPictures={(next) => setPlaces({ ...places, [kind]: next })}
         href={addressOf(endpoints.ownKit, { secret, kind }, { signature: id, pictures })}
+        onTaken={tellCopied}
       />
       <HowItWent kind={kind} />
       <PutIn
