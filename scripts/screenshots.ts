@@ -79,8 +79,11 @@ async function bringOld(page: Page): Promise<void> {
   await page.getByRole("status").filter({ hasText: "stand where they stood" }).waitFor();
 }
 
+/** A line that was idle may have been closed by the server just as it is asked on again. */
+const idle = { maxRetries: 3 };
+
 const secretOf = async (page: Page, id: string): Promise<string> =>
-  ((await (await page.request.post(`/api/people/${id}/page`)).json()) as { secret: string }).secret;
+  ((await (await page.request.post(`/api/people/${id}/page`, idle)).json()) as { secret: string }).secret;
 
 /** A page on which something was installed, and something is asked to be corrected. */
 async function openOwnPage(page: Page): Promise<void> {
@@ -90,7 +93,8 @@ async function openOwnPage(page: Page): Promise<void> {
   await page.getByRole("textbox", { name: "Title" }).fill("Head of Germination and Viability");
   await page.getByRole("button", { name: "Ask for it to be corrected" }).click();
   await page.getByText(/^Waits for the office/).waitFor();
-  await page.reload();
+  await page.goto("/people");
+  await page.goto(`/mine/${await secretOf(page, "tamsin-okafor")}`);
 }
 
 /** Pages that were written to, opened and copied from, as far as each. */
@@ -101,8 +105,8 @@ async function showPages(page: Page): Promise<void> {
   await page.getByText("21 letters to the Mailroom.").waitFor();
   for (const id of ["ada-quill", "anjali-rao", "aurelien-dubreuil", "bram-uzel"]) {
     const at = `/api/mine/${await secretOf(page, id)}`;
-    await page.request.post(`${at}/opened`);
-    if (id !== "anjali-rao") await page.request.post(`${at}/copied`);
+    await page.request.post(`${at}/opened`, idle);
+    if (id !== "anjali-rao") await page.request.post(`${at}/copied`, idle);
   }
   await page.goto("/people/pages");
 }

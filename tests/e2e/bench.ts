@@ -143,8 +143,11 @@ export async function hostedPicture(page: Page): Promise<string> {
   return source ?? "";
 }
 
+/** A line that was idle may have been closed by the server just as it is asked on again. */
+export const idle = { maxRetries: 3 };
+
 /** What the address of somebody's own page ends with; it is made where there is none. */
 export async function secretOf(page: Page, id: string): Promise<string> {
-  const answer = await page.request.post(addressOf(endpoints.makePage, { id }));
+  const answer = await page.request.post(addressOf(endpoints.makePage, { id }), idle);
   return ((await answer.json()) as { secret: string }).secret;
 }

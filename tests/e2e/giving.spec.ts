@@ -1,7 +1,7 @@
 import { readFile } from "node:fs/promises";
 import type { Page } from "@playwright/test";
 import { addressOf, endpoints } from "@/contract";
-import { choose, openCopy, proof, secretOf, shelfOf, waitUntilSaved } from "./bench";
+import { choose, idle, openCopy, proof, secretOf, shelfOf, waitUntilSaved } from "./bench";
 import { expect, test } from "./test";
 
 /** Somebody of one test, in a department of their own: the directory is every test's. */
@@ -26,6 +26,7 @@ async function copyOf(page: Page, of: string, name: string): Promise<string> {
   const href = (await page.getByRole("link", { name: of, exact: true }).getAttribute("href")) ?? "";
   const answer = await page.request.post(
     addressOf(endpoints.duplicateSignature, { id: href.split("/")[2] ?? "" }),
+    idle,
   );
   const { id } = (await answer.json()) as { id: string };
   await page.request.patch(addressOf(endpoints.describeSignature, { id }), { data: { name } });
@@ -34,6 +35,7 @@ async function copyOf(page: Page, of: string, name: string): Promise<string> {
 
 const give = (page: Page, id: string, department: string) =>
   page.request.put(addressOf(endpoints.giveSignature, { id }), {
+    ...idle,
     data: { audience: { kind: "some", departments: [department], people: [] }, purpose: "full" },
   });
 
@@ -76,6 +78,7 @@ test("a signature is given to a department and to somebody by name, by keys too,
   // Two of the same are listed, and one of them may be for answers instead.
   const other = await copyOf(page, "Full", "Given besides");
   await page.request.put(addressOf(endpoints.giveSignature, { id: other }), {
+    ...idle,
     data: { audience: { kind: "some", departments: [], people: [bo.id] }, purpose: "full" },
   });
   await page.goto("/people/signatures?look=Given&shows=twice");
@@ -138,10 +141,14 @@ test("everybody's page: written to once, copied from, installed, corrected, out 
   await expect(rowOf(page, "Pages", ada.name)).toContainText("rehearsed on");
 
   // The letter on her desk leads to her page.
-  const letters = await page.request.get(`${addressOf(endpoints.listLetters, { person: ada.id })}?box=in`);
+  const letters = await page.request.get(
+    `${addressOf(endpoints.listLetters, { person: ada.id })}?box=in`,
+    idle,
+  );
   const [letter] = ((await letters.json()) as { letters: { id: string; subject: string }[] }).letters;
   const opened = await page.request.get(
     addressOf(endpoints.openLetter, { person: ada.id, letter: letter?.id ?? "" }),
+    idle,
   );
   const secret = await secretOf(page, ada.id);
   expect(await opened.text()).toContain(`/mine/${secret}`);
