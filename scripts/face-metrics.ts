@@ -114,6 +114,9 @@ function kerningOf(font: Font, widths: ReadonlyMap<number, number>) {
   };
 }
 
+/** What the face says, or how high its x is drawn where it says nothing. */
+const xHeightOf = (font: Font): number => font.xHeight || font.glyphForCodePoint(0x78).bbox.maxY;
+
 function styleOf(face: DrawnFace, file: string) {
   const subsets = shippedSubsets[face];
   const fonts = subsets.map(
@@ -140,7 +143,10 @@ function styleOf(face: DrawnFace, file: string) {
     };
   });
   const { unitsPerEm, ascent, descent, lineGap } = main;
-  return { em: unitsPerEm, ascent, descent: -descent, lineGap, ligatures: ligaturesOf(main), parts };
+  return {
+    ...{ em: unitsPerEm, ascent, descent: -descent, lineGap, xHeight: xHeightOf(main) },
+    ...{ ligatures: ligaturesOf(main), parts },
+  };
 }
 
 const metrics = Object.fromEntries(

@@ -64,6 +64,17 @@ export function faceSeen(
 /** The web-safe families that some HTML names. */
 const familiesIn = (html: string): readonly string[] => every.filter((family) => html.includes(family));
 
+/** The face that a family is drawn with for a recipient; null where what draws it has no such family. */
+export function faceDrawn(
+  standIn: Pick<StandIn, "fonts">,
+  family: string,
+  trial: FontTrial,
+): DrawnFace | null {
+  const font = webSafeFont(family);
+  if (!font || (trial === "installed" && standIn.fonts === "desktop")) return font?.drawnWith ?? null;
+  return faceSeen(standIn, family, trial).drawnWith ?? font.drawnWith;
+}
+
 /** Font-face rules that draw those families as a recipient sees them; none where that is as they are. */
 export function seenFaceRules(
   standIn: Pick<StandIn, "fonts">,
@@ -71,10 +82,9 @@ export function seenFaceRules(
   trial: FontTrial,
   address: string,
 ): string {
-  if (trial === "installed" && standIn.fonts === "desktop") return "";
   return familiesIn(html)
     .flatMap((family) => {
-      const { drawnWith } = faceSeen(standIn, family, trial);
+      const drawnWith = faceDrawn(standIn, family, trial);
       return drawnWith && drawnWith !== webSafeFont(family)?.drawnWith
         ? [faceRules(family, drawnWith, address)]
         : [];

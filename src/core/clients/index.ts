@@ -4,6 +4,8 @@ export { boxAttribute, designOf, partAttribute, wholeAttribute } from "./message
 export { facesFallingIn, faceSeen, fontSets, seenFaceRules, type FontTrial } from "./faces";
 export { keepsFeature } from "./facts/keeps-feature";
 export { messageArea } from "./message-area";
+export { messageMargin } from "./message-margin";
+export { messagePage } from "./message-page";
 export { groupChanges, isSeen, type ChangeGroup } from "./group-changes";
 export { notification } from "./notification";
 export { picturesBlocked } from "./pictures-blocked";

@@ -4,7 +4,7 @@ import { limitsIn } from "./facts/limits";
 import type { Mode, StandIn } from "./stand-in";
 
 /** Kinds that let any long word break, whatever a message says. */
-const breaksWords = ({ id }: StandIn): boolean =>
+export const breaksWords = ({ id }: StandIn): boolean =>
   limitsIn(id, "own").some(({ says }) => breaksAnyWord.has(says));
 
 /** Rules for the page that a message is drawn in: its canvas, type, colours and the breaking of words. */

@@ -1,5 +1,5 @@
 /** A line broken into as many as the room takes, word by word, as browsers do (CSS Text 3, section 5); px. */
-import { breaksBetween } from "./breaks-between";
+import { breakPlaces } from "../layout";
 import type { DrawnLine, LinePiece } from "./drawn-lines";
 
 export interface BrokenInto {
@@ -34,7 +34,8 @@ function unbrokenIn({ pieces }: DrawnLine): readonly Unbroken[] {
   let from = 0;
   let start: Spot | null = null;
   let end: Spot | null = null;
-  let before = "";
+  let place = 0;
+  const places = new Set(breakPlaces(pieces.map(({ text }) => text).join("")));
   const close = (): void => {
     if (start && end) found.push({ start: at(start), end: at(end) });
     [start, end] = [null, null];
@@ -42,11 +43,11 @@ function unbrokenIn({ pieces }: DrawnLine): readonly Unbroken[] {
   for (const piece of pieces) {
     let length = 0;
     for (const letter of piece.text) {
-      if (before !== "" && breaksBetween(before, letter)) close();
+      if (places.has(place)) close();
       start ??= { from, piece, length };
       length += letter.length;
       if (!/^[ \t\u200b]$/.test(letter)) end = { from, piece, length };
-      before = letter;
+      place += letter.length;
     }
     from += piece.upTo(piece.text.length);
   }

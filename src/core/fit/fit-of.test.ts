@@ -4,7 +4,6 @@ import { describe, expect, it } from "vitest";
 import { emptyPerson, readPerson, type Person } from "../people";
 import { build, parseSignature } from "../signature";
 import { breakLine } from "./break-line";
-import { breaksBetween } from "./breaks-between";
 import { drawnLines, widthOf } from "./drawn-lines";
 import { fitOf } from "./index";
 import { lineOf } from "./line.fixture";
@@ -13,30 +12,6 @@ const signature = (name: string) =>
   parseSignature(JSON.parse(readFileSync(`demo/signatures/${name}.json`, "utf8")));
 const personOf = (name: string): Person =>
   readPerson(JSON.parse(readFileSync(`demo/people/${name}.json`, "utf8")));
-
-describe("a line may be broken", () => {
-  it.each([
-    ["a b", ["a ", "b"]],
-    ["long-term", ["long-", "term"]],
-    ["-5 x", ["-5 ", "x"]],
-    ["a\u00a0b c", ["a\u00a0b ", "c"]],
-    ["one – two", ["one ", "– ", "two"]],
-    ["a—b", ["a", "—", "b"]],
-    ["ada@x.example", ["ada@x.example"]],
-    ["(a) b!", ["(a) ", "b!"]],
-    ["種子。庫", ["種", "子。", "庫"]],
-    ["박민서", ["박", "민", "서"]],
-    ["a種", ["a", "種"]],
-  ])("%j into %j", (text, parts) => {
-    const found: string[] = [];
-    for (const letter of text) {
-      const last = found.at(-1);
-      if (last === undefined || breaksBetween([...last].at(-1) ?? "", letter)) found.push(letter);
-      else found[found.length - 1] = last + letter;
-    }
-    expect(found).toEqual(parts);
-  });
-});
 
 describe("a line in a room", () => {
   const long = "Deputy Head of Long-Term Cold Storage";

@@ -13,3 +13,8 @@ export {
   type PartDrift,
   type UnstillReason,
 } from "./drift";
+export { layOut, type Geometry, type Page } from "./flow/lay-out";
+export type { FaceOf } from "./flow/computed-style";
+export { breakPlaces } from "./flow/break-places";
+export { familiesIn } from "./flow/own-style";
+export type { PlacedElement, PlacedWord } from "./flow/placed";

@@ -2,6 +2,7 @@ export {
   missingLetters,
   textWidth,
   verticalMetrics,
+  widthsUpTo,
   type FaceStyle,
   type MeasuredStyle,
   type VerticalMetrics,

@@ -2,6 +2,7 @@
  * How wide text is drawn: from the advance widths and the kerning of the faces that ship, which browsers draw to the same unit. px, as
  * set; nothing is rounded. Letters that no face has are taken for as wide as an n, those of East Asia for as wide as their size.
  */
+import { remember } from "../memory";
 import type { DrawnFace } from "../signature";
 import metrics from "./face-metrics.json" with { type: "json" };
 
@@ -18,11 +19,12 @@ export interface MeasuredStyle extends FaceStyle {
   readonly letterSpacing: number;
 }
 
-/** Above and below the baseline, and between lines, as parts of the size. */
+/** Above and below the baseline, between lines, and how high an x is, as parts of the size. */
 export interface VerticalMetrics {
   readonly ascent: number;
   readonly descent: number;
   readonly lineGap: number;
+  readonly xHeight: number;
 }
 
 interface Kerning {
@@ -52,6 +54,7 @@ interface WrittenTable {
   readonly ascent: number;
   readonly descent: number;
   readonly lineGap: number;
+  readonly xHeight: number;
   /** The longest first. */
   readonly ligatures: Readonly<Record<string, number>>;
   readonly parts: readonly {
@@ -69,7 +72,7 @@ const written = metrics as unknown as Readonly<Record<DrawnFace, Readonly<Record
 const classes = (all: readonly string[]): ReadonlyMap<string, number> =>
   new Map(all.flatMap((letters, index) => [...letters].map((letter) => [letter, index] as const)));
 
-function readTable({ em, ascent, descent, lineGap, ligatures, parts }: WrittenTable): Table {
+function readTable({ em, ascent, descent, lineGap, xHeight, ligatures, parts }: WrittenTable): Table {
   const joined = Object.keys(ligatures);
   const letters = new Map<number, Letter>();
   parts.forEach(({ runs }, part) => {
@@ -79,68 +82,119 @@ function readTable({ em, ascent, descent, lineGap, ligatures, parts }: WrittenTa
   return {
     ...{ em, letters },
     ligatures: joined.length > 0 ? { pattern: new RegExp(joined.join("|"), "g"), wider: ligatures } : null,
-    vertical: { ascent: ascent / em, descent: descent / em, lineGap: lineGap / em },
+    vertical: { ascent: ascent / em, descent: descent / em, lineGap: lineGap / em, xHeight: xHeight / em },
     kerning: parts.map(
       ({ kerning }) => kerning && { ...kerning, left: classes(kerning.left), right: classes(kerning.right) },
     ),
   };
 }
 
-const tables = new Map<string, Table>();
+/** A face as it is measured with: what was measured last is kept, since the same words are set again and again. */
+interface Face {
+  readonly table: Table;
+  /** With letters that are drawn as one, and with each by itself. */
+  readonly joined: (text: string) => Advances;
+  readonly apart: (text: string) => Advances;
+}
 
-function tableOf({ face, bold, italic }: FaceStyle): Table {
+const faces = new Map<string, Face>();
+
+function faceOf({ face, bold, italic }: FaceStyle): Face {
   const style = bold ? (italic ? "bold italic" : "bold") : italic ? "italic" : "regular";
   const key = `${face} ${style}`;
-  const known = tables.get(key);
+  const known = faces.get(key);
   if (known) return known;
   const own = written[face][style];
   if (!own) throw new RangeError(`There is no face ${key}`);
   const table = readTable(own);
-  tables.set(key, table);
-  return table;
+  const made: Face = {
+    table,
+    joined: remember((text) => advancesIn(text, table, true)),
+    apart: remember((text) => advancesIn(text, table, false)),
+  };
+  faces.set(key, made);
+  return made;
 }
 
 /** Marks upon letters, joiners and signs that turn the direction have no width of their own (Unicode, general categories Mn and Cf). */
-const isWidthless = (letter: string): boolean => /^[\p{Mn}\p{Cf}]$/u.test(letter);
+const isWidthless = (letter: string, code: number): boolean =>
+  (code >= 0x300 || code === 0xad) && /^[\p{Mn}\p{Cf}]$/u.test(letter);
 
 /** From here on letters are about as wide as their size (Unicode, the blocks of East Asia). */
 const eastAsian = 0x2e80;
 
-export const verticalMetrics = (style: FaceStyle): VerticalMetrics => tableOf(style).vertical;
+export const verticalMetrics = (style: FaceStyle): VerticalMetrics => faceOf(style).table.vertical;
 
 /** Letters of a text that a face does not have, each once. */
 export function missingLetters(text: string, style: FaceStyle): readonly string[] {
-  const { letters } = tableOf(style);
-  return [...new Set(text)].filter(
-    (letter) => !letters.has(letter.codePointAt(0) ?? 0) && !isWidthless(letter) && !/\s/.test(letter),
-  );
+  const { letters } = faceOf(style).table;
+  return [...new Set(text)].filter((letter) => {
+    const code = letter.codePointAt(0) ?? 0;
+    return !letters.has(code) && !isWidthless(letter, code) && !/\s/.test(letter);
+  });
 }
 
-/** The width of a text on one line. */
-export function textWidth(text: string, style: MeasuredStyle): number {
-  const { em, letters, kerning, ligatures } = tableOf(style);
-  const { size, letterSpacing } = style;
+interface Advances {
+  /** Units of the em before each UTF-16 unit of the text, and after the last. */
+  readonly units: readonly number[];
+  /** How many letters are seen before each. */
+  readonly seen: readonly number[];
+}
+
+/** Letters that are drawn as one, where they are: how much wider they are once the last of them has come. */
+function joinedIn(text: string, { ligatures }: Table): ReadonlyMap<number, number> {
+  const found = new Map<number, number>();
+  if (ligatures)
+    for (const match of text.matchAll(ligatures.pattern))
+      found.set(match.index + match[0].length, ligatures.wider[match[0]] ?? 0);
+  return found;
+}
+
+function advancesIn(text: string, table: Table, joins: boolean): Advances {
+  const { em, letters, kerning } = table;
+  const joined = joins ? joinedIn(text, table) : null;
   const usual = letters.get(0x6e)?.width ?? em / 2;
-  let units = 0;
+  const units = [0];
+  const seen = [0];
+  let wide = 0;
   let spaced = 0;
   let before: { letter: string; part: number } | null = null;
   for (const letter of text) {
     const code = letter.codePointAt(0) ?? 0;
     const known = letters.get(code);
-    if (!isWidthless(letter)) spaced += 1;
-    if (!known) {
+    const widthless = isWidthless(letter, code);
+    if (!widthless) spaced += 1;
+    if (known) {
+      wide += known.width;
+      const pairs = before?.part === known.part ? kerning[known.part] : null;
+      const [left, right] = pairs && before ? [pairs.left.get(before.letter), pairs.right.get(letter)] : [];
+      if (left !== undefined && right !== undefined) wide += pairs?.deltas[left]?.[right] ?? 0;
+      before = { letter, part: known.part };
+    } else {
       before = null;
-      if (!isWidthless(letter)) units += code >= eastAsian ? em : usual;
-      continue;
+      if (!widthless) wide += code >= eastAsian ? em : usual;
     }
-    units += known.width;
-    const table = before?.part === known.part ? kerning[known.part] : null;
-    const [left, right] = table && before ? [table.left.get(before.letter), table.right.get(letter)] : [];
-    if (left !== undefined && right !== undefined) units += table?.deltas[left]?.[right] ?? 0;
-    before = { letter, part: known.part };
+    // Of a letter of two units, the second begins where the letter ends.
+    const reached = units.length + letter.length;
+    while (units.length < reached) {
+      wide += joined?.get(units.length) ?? 0;
+      units.push(wide);
+      seen.push(spaced);
+    }
   }
-  // Space between letters keeps them apart (CSS Text 3, section 8.2).
-  if (ligatures && letterSpacing === 0)
-    for (const [found] of text.matchAll(ligatures.pattern)) units += ligatures.wider[found] ?? 0;
-  return (units * size) / em + spaced * letterSpacing;
+  return { units, seen };
 }
+
+/** How far a text reaches up to each place between its UTF-16 units, on one line. */
+export function widthsUpTo(text: string, style: MeasuredStyle): (place: number) => number {
+  const { size, letterSpacing } = style;
+  const { table, joined, apart } = faceOf(style);
+  // Space between letters keeps them apart (CSS Text 3, section 8.2).
+  const { units, seen } = letterSpacing === 0 ? joined(text) : apart(text);
+  // Faces are scaled to 64ths of a px, cut off.
+  const scaled = Math.floor(size * 64) / 64 / table.em;
+  return (place) => (units[place] ?? 0) * scaled + (seen[place] ?? 0) * letterSpacing;
+}
+
+/** The width of a text on one line. */
+export const textWidth = (text: string, style: MeasuredStyle): number => widthsUpTo(text, style)(text.length);

@@ -7,7 +7,7 @@ import { isEmptyCell } from "./kinds/cell";
 import { emptyTable, tableWithout, type LeavingOut } from "./leave-out";
 import { tableMap } from "./table-map";
 import { readSignature } from "./validate";
-import { widestColumn } from "./values";
+import { tallestRow, widestColumn } from "./values";
 
 const { cell, line, row, signature, spacer, table, text } = build;
 const words = (value: string): Node => line(text(value));
@@ -105,6 +105,18 @@ describe("a table without some of its parts", () => {
     );
     expect(widths(tableWithout(whole, gone))).toEqual([widestColumn]);
     expect(widths(emptyTable(whole))).toEqual([widestColumn]);
+  });
+
+  it("is no higher than a document may say, where rows become one", () => {
+    const high = (node: Node): Node => node.type.create({ height: tallestRow - 1 }, node.content);
+    const whole = table(
+      row(cell({ width: [100] }, words("Ada")), cell({ width: [100] }, words("gone"))),
+      high(row(cell({ width: [100] }, words("Quill")), tall(cell({ width: [100] }, words("gone"))))),
+      high(row(cell({ width: [100] }, words("row gone")))),
+    );
+    const left = tableWithout(whole, narrower);
+    expect(said(left)).toEqual(["Ada", "Quill"]);
+    expect(left?.child(1).attrs.height).toBeLessThanOrEqual(tallestRow);
   });
 
   it("is a valid one, and has nothing of what was left out, whatever the document and whatever is left out", () => {

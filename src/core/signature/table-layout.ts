@@ -9,7 +9,7 @@ import { cell } from "./kinds/cell-attributes";
 import { row as rowKind } from "./kinds/row";
 import { schema } from "./schema";
 import { tableMap } from "./table-map";
-import { widestColumn, type Border, type SideName } from "./values";
+import { tallestRow, widestColumn, type Border, type SideName } from "./values";
 
 export type Axis = "row" | "column";
 
@@ -75,9 +75,11 @@ function idleBand(layout: TableLayout, axis: Axis): number | null {
   return null;
 }
 
+/** Two rows that become one: none is higher than a document may say. */
 const joinedRows = (upper: RowAttributes, lower: RowAttributes): RowAttributes => ({
   ...upper,
-  height: upper.height !== null && lower.height !== null ? upper.height + lower.height : null,
+  height:
+    upper.height !== null && lower.height !== null ? Math.min(tallestRow, upper.height + lower.height) : null,
 });
 
 /** The width of two columns that become one: none is wider than a document may say. */

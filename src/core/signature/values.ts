@@ -72,6 +72,9 @@ export type Border = TypeOf<typeof border>;
 export const widestColumn = 2000;
 const columnWidth = px(1, widestColumn);
 
+/** The most px that a row may be given. */
+export const tallestRow = 2000;
+
 /** Widths of the columns that a cell covers, one each, in px. */
 export const columnWidths = describeValue<readonly number[], "widths">("widths", (value) =>
   Array.isArray(value) && value.length > 0 && value.every((width) => columnWidth.check(width) === null)

@@ -7,13 +7,14 @@ import { element } from "../../html";
 import { optional, px } from "../../values";
 import { attribute, describeAttributes } from "../description";
 import { blockKind, marked, partAttributes } from "../kind";
+import { tallestRow } from "../values";
 import { writePlainChildren } from "../writing";
 import { cell } from "./cell-attributes";
 
 export const row = describeAttributes(["row"], {
   ...partAttributes,
   /** Null is as high as it needs. */
-  height: attribute(optional(px(1, 2000)), null),
+  height: attribute(optional(px(1, tallestRow)), null),
 });
 
 export interface SharedPadding {

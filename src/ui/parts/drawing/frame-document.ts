@@ -1,4 +1,5 @@
 /** The document inside a frame that a signature is drawn in: nothing in it can run, and it loads pictures and our fonts only. */
+import { messageMargin } from "@/core/clients";
 
 export interface Drawn {
   /** HTML for a body. */
@@ -11,7 +12,7 @@ const policy =
   "default-src 'none'; img-src 'self' http: https: data:; style-src 'self' 'unsafe-inline'; font-src 'self'";
 
 /** Room around what is drawn, on each side; px. */
-export const frameMargin = 8;
+export const frameMargin = messageMargin;
 
 /** The area of what is drawn as a design. */
 export const whitePaper = "html{background:#ffffff}";
