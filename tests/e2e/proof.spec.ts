@@ -384,10 +384,17 @@ test("everybody's details are tried, and who does not fit is opened on the Bench
   await page.goto(`${new URL(page.url()).pathname}/proof`);
   await page.getByRole("button", { name: "Everybody" }).click();
   await expect(page.getByText(/^\d+ of \d+ fit$/)).toBeVisible();
-  await expect(page.getByRole("img", { name: /^How much of its room/ })).toBeVisible();
+  await expect(
+    page.getByRole("img", { name: /^Height: Most come out \d+ px high, and \d+ higher\.$/ }),
+  ).toBeVisible();
+  await expect(page.getByRole("img", { name: /^Fullest line: \d+ have a line/ })).toBeVisible();
   const wraps = page.getByRole("region", { name: "Whose lines wrap or stick out" });
   await expect(wraps.getByRole("listitem").first()).toContainText("Maximiliana Oyelaran-Featherstonehaugh");
   await expect(wraps).toContainText("2 lines: 317.4 px in 289 px");
+  await expect(wraps.getByRole("listitem").first()).toContainText("58 px higher");
+  // Everybody's proofs are drawn one after the other, and none is left out.
+  const still = page.getByRole("region", { name: /^Still in every proof for \d+ of \d+ people$/ });
+  await expect(still.getByRole("progressbar")).toBeHidden({ timeout: 60_000 });
   const { violations } = await new AxeBuilder({ page }).exclude("iframe").analyze();
   expect(violations.map(({ id: rule, nodes }) => `${rule}: ${nodes[0]?.html}`)).toEqual([]);
   await wraps.getByRole("button", { name: /^Deputy Head of Long-Term/ }).click();

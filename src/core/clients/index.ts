@@ -4,8 +4,10 @@ export { boxAttribute, designOf, partAttribute, wholeAttribute } from "./message
 export { facesFallingIn, faceSeen, fontSets, seenFaceRules, type FontTrial } from "./faces";
 export { keepsFeature } from "./facts/keeps-feature";
 export { messageArea } from "./message-area";
-export { messageMargin } from "./message-margin";
-export { messagePage } from "./message-page";
+export { designGround, designPage, messagePage } from "./message-page";
+export { designWidth, messageMargin } from "./message-room";
+export { partsOf } from "./parts-of";
+export { modes, proofKinds } from "./proof-kinds";
 export { groupChanges, isSeen, type ChangeGroup } from "./group-changes";
 export { notification } from "./notification";
 export { picturesBlocked } from "./pictures-blocked";

@@ -1,6 +1,6 @@
 /** The lines of a signature as they are said of somebody, in pieces that are measured; px. */
 import type { Node } from "prosemirror-model";
-import { textWidth } from "../measure";
+import { textWidth, widthsUpTo, type MeasuredStyle } from "../measure";
 import type { Person } from "../people";
 import {
   fieldText,
@@ -34,18 +34,25 @@ export interface DrawnLine {
 /** The part of a letter's size that raised and lowered letters have. */
 const scriptSize = 0.7;
 
-/** As it is set: in the face that a font is drawn with, in capitals where it is. */
-function measured(text: string, { font, size, bold, italic, letterSpacing, ...look }: TextLook): number {
+function measuredStyle({ font, size, bold, italic, letterSpacing, ...look }: TextLook): MeasuredStyle {
   const known = webSafeFont(font);
   const face = known?.drawnWith ?? (known?.generic === "serif" ? "tinos" : "arimo");
   const drawn = size * (look.superscript || look.subscript ? scriptSize : 1);
+  return { face, bold, italic, letterSpacing, size: drawn };
+}
+
+/** As it is set: in the face that a font is drawn with, in capitals where it is. */
+function reachOf(text: string, look: TextLook): LinePiece["upTo"] {
+  const style = measuredStyle(look);
   const said = look.upperCase ? text.toUpperCase() : text;
-  return textWidth(said, { ...{ face, bold, italic, letterSpacing }, size: drawn });
+  if (said.length === text.length) return widthsUpTo(said, style);
+  // Some letters are two as capitals.
+  return (length) => textWidth(text.slice(0, length).toUpperCase(), style);
 }
 
 const textPiece = (run: TextRun): LinePiece => ({
   text: run.text,
-  upTo: (length) => measured(run.text.slice(0, length), run.look),
+  upTo: reachOf(run.text, run.look),
   run,
 });
 
@@ -54,14 +61,10 @@ function markPiece(node: Node, look: TextLook): LinePiece {
   const { glyph, gap, gapBefore } = separator.of(node);
   const text = `\u00a0${glyph} `;
   const before = gapBefore ?? gap;
+  const wide = textWidth(glyph, measuredStyle(look));
   return {
     text,
-    upTo: (length) =>
-      length === 0
-        ? 0
-        : length < text.length
-          ? before + measured(glyph, look)
-          : before + measured(glyph, look) + gap,
+    upTo: (length) => (length === 0 ? 0 : before + wide + (length < text.length ? 0 : gap)),
     run: null,
   };
 }

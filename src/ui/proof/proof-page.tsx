@@ -60,7 +60,13 @@ export function ProofPage(props: OpenedStation) {
           {room === "reading" ? (
             <readingView.Component document={document} person={shown} base={base} />
           ) : (
-            <fitRoom.Component signatureId={signature.id} document={document} />
+            <fitRoom.Component
+              signatureId={signature.id}
+              document={document}
+              base={base}
+              colors={colors.colors}
+              onWall={() => setRoom("wall")}
+            />
           )}
         </>
       ) : (

@@ -9,9 +9,9 @@ import {
   type Message,
   type Mode,
   type Proof,
+  modes,
 } from "@/core/clients";
 import { ordinaryConditions, type Conditions } from "../signature/stillness/conditions";
-import { modes } from "../signature/stillness/proof-keys";
 
 export type Family = "all" | "webmail" | "desktop" | "phone";
 

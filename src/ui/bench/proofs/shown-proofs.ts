@@ -1,6 +1,6 @@
 /** Which proofs stand on the Bench's strip: chosen ones, and the least still of all others. */
-import { standInIds, standIns, type ProofKey } from "@/core/clients";
-import { keyText, modes } from "../../signature/stillness/proof-keys";
+import { modes, standInIds, standIns, type ProofKey } from "@/core/clients";
+import { keyText } from "../../signature/stillness/proof-keys";
 import type { Measured } from "../../signature/stillness/measure-proofs";
 
 /** A place on the strip: always one proof, or whichever is the least still. */

@@ -1,8 +1,8 @@
 /** Draws a signature as it was built to pixels, as it looks upon white paper, with where its parts and words stand. */
 import { domToCanvas } from "modern-screenshot";
-import { designOf, messageOf, wholeAttribute } from "@/core/clients";
+import { designOf, designWidth, messageOf, wholeAttribute } from "@/core/clients";
 import type { DrawnDesign } from "@/core/sighting";
-import { bodyOf, designWidth, drawInto, frameDocument, whitePaper } from "../../parts/drawing/frame-document";
+import { bodyOf, drawInto, frameDocument, whitePaper } from "../../parts/drawing/frame-document";
 import { localPictures } from "../../parts/drawing/local-pictures";
 import { readParts } from "../../signature/stillness/read-parts";
 import { settled } from "../../signature/stillness/settled";

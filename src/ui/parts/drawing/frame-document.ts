@@ -17,9 +17,6 @@ export const frameMargin = messageMargin;
 /** The area of what is drawn as a design. */
 export const whitePaper = "html{background:#ffffff}";
 
-/** Wide enough that nothing in a design wraps for want of room; px. */
-export const designWidth = 1200;
-
 const areaId = "message-area";
 
 /** `links` says where links lead whose HTML does not say it: nothing is opened inside the frame. */

@@ -2,27 +2,44 @@
 
 import Link from "next/link";
 import { useRouter } from "next/navigation";
-import type { Node } from "prosemirror-model";
+import type { ReactNode } from "react";
 import { toast } from "sonner";
 import { endpoints } from "@/contract";
-import { strainOf, tightSays } from "@/core/fit";
+import { strainOf, tightSays, usualHeight } from "@/core/fit";
 import { fieldLabel } from "@/core/people";
 import type { PersonFit } from "@/workers/fit.worker";
 import { ask } from "../../parts/asking/ask";
 import { ProgressLine, doneOfAll } from "../../parts/progress-line";
 import { SomeOf } from "../../parts/some-of";
 import { benchPlace } from "../../signature/bench-place";
-import { FitChart } from "./fit-chart";
-import { useFit } from "./use-fit";
+import { FitCharts } from "./fit-charts";
+import { ForWhomStill } from "./for-whom-still";
+import { useFit, type Tried } from "./use-fit";
 
-interface Props {
-  readonly signatureId: string;
-  readonly document: Node;
+interface Props extends Tried {
+  /** Shows the proofs of whoever the signature has come to be drawn for. */
+  readonly onWall: () => void;
 }
 
-/** Whether the details of everybody whom it is given to fit: who wraps, whose fields say nothing, and whose letters no face has. */
-export function FitRoom({ signatureId, document }: Props) {
-  const { fitting, stop, again } = useFit(signatureId, document);
+/** Draws a signature for somebody, and goes on from there. */
+function useShowing(signatureId: string): (personId: string, then: () => void) => void {
+  return (personId, then) => {
+    ask(endpoints.describeSignature, { params: { id: signatureId }, body: { personId } }).then(
+      then,
+      (error: Error) => void toast.error(error.message),
+    );
+  };
+}
+
+/**
+ * Whether the details of everybody whom it is given to fit: who wraps, for whom it comes out higher, whose fields say nothing, whose
+ * letters no face has, and for whom it is still.
+ */
+export function FitRoom({ onWall, ...tried }: Props) {
+  const { fitting, stop, again } = useFit(tried);
+  const { signatureId } = tried;
+  const router = useRouter();
+  const show = useShowing(signatureId);
   switch (fitting.kind) {
     case "trying":
       return (
@@ -47,12 +64,49 @@ export function FitRoom({ signatureId, document }: Props) {
         </p>
       );
     case "known":
-      return <Known signatureId={signatureId} fits={fitting.fits} />;
+      return (
+        <Known
+          fits={fitting.fits}
+          onOpen={(id, position) =>
+            show(id, () =>
+              router.push(`/signatures/${signatureId}${position === null ? "" : benchPlace(position)}`),
+            )
+          }
+        >
+          <ForWhomStill
+            still={fitting.still}
+            people={fitting.fits.length}
+            onStop={stop}
+            onAgain={again}
+            onSee={(id) =>
+              show(id, () => {
+                router.refresh();
+                onWall();
+              })
+            }
+          />
+        </Known>
+      );
   }
 }
 
-function Known({ signatureId, fits }: { readonly signatureId: string; readonly fits: readonly PersonFit[] }) {
-  const ordered = [...fits].sort((one, other) => strainOf(other) - strainOf(one));
+/** Shows somebody's signature on the Bench, at a place of the document where there is one. */
+type OnOpen = (id: string, position: number | null) => void;
+
+function Known({
+  fits,
+  onOpen,
+  children,
+}: {
+  readonly fits: readonly PersonFit[];
+  readonly onOpen: OnOpen;
+  readonly children: ReactNode;
+}) {
+  const usual = usualHeight(fits.map(({ size }) => size.height));
+  const ordered = [...fits].sort(
+    (one, other) =>
+      strainOf(other) - strainOf(one) || other.size.height - one.size.height || other.fullest - one.fullest,
+  );
   const tight = ordered.filter((fit) => fit.tight.length > 0);
   const fitting = fits.length - tight.length;
   if (fits.length === 0)
@@ -71,10 +125,15 @@ function Known({ signatureId, fits }: { readonly signatureId: string; readonly f
         {fitting.toLocaleString("en")} of {fits.length.toLocaleString("en")} fit
       </p>
       <p className="text-soft">
-        Measured line by line with the details of whoever it is given to, or of all people while that is
-        nobody, in the fonts that are drawn here, at the width of a desktop.
+        Laid out with the details of whoever it is given to, or of all people while that is nobody, in the
+        fonts that are drawn here.
       </p>
-      <FitChart fits={[...fits].sort((one, other) => other.fullest - one.fullest)} />
+      <FitCharts
+        fits={ordered}
+        usual={usual}
+        onOpen={({ id, tight: [first] }) => onOpen(id, first?.position ?? null)}
+      />
+      {children}
       {tight.length > 0 && (
         <section aria-labelledby="who-wraps" className="mt-6">
           <h2 id="who-wraps" className="mb-1 font-serif text-xl">
@@ -84,7 +143,7 @@ function Known({ signatureId, fits }: { readonly signatureId: string; readonly f
             all={tight}
             none=""
             keyOf={({ id }) => id}
-            row={(fit) => <Tight signatureId={signatureId} fit={fit} />}
+            row={(fit) => <Tight fit={fit} usual={usual} onOpen={onOpen} />}
           />
         </section>
       )}
@@ -94,25 +153,20 @@ function Known({ signatureId, fits }: { readonly signatureId: string; readonly f
 }
 
 function Tight({
-  signatureId,
-  fit: { id, name, tight },
+  fit: { id, name, tight, size },
+  usual,
+  onOpen,
 }: {
-  readonly signatureId: string;
   readonly fit: PersonFit;
+  readonly usual: number;
+  readonly onOpen: OnOpen;
 }) {
-  const router = useRouter();
-  const open = async (position: number): Promise<void> => {
-    try {
-      await ask(endpoints.describeSignature, { params: { id: signatureId }, body: { personId: id } });
-      router.push(`/signatures/${signatureId}${benchPlace(position)}`);
-    } catch (error) {
-      toast.error((error as Error).message);
-    }
-  };
+  const higher = Math.round(size.height - usual);
   return (
     <div className="grid gap-x-6 md:grid-cols-[260px_minmax(0,1fr)]">
       <p className="font-medium">
         <bdi>{name}</bdi>
+        {higher > 0 && <span className="block text-sm font-normal text-soft">{higher} px higher</span>}
       </p>
       <ul className="min-w-0">
         {tight.map((line) => (
@@ -120,7 +174,7 @@ function Tight({
             <button
               type="button"
               title={`Draw it for ${name}, and show it on the Bench`}
-              onClick={() => void open(line.position)}
+              onClick={() => onOpen(id, line.position)}
               className="min-w-0 truncate text-left underline decoration-hairline hover:text-pine"
             >
               <bdi>{line.text}</bdi>

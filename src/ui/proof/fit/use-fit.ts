@@ -1,15 +1,24 @@
 "use client";
 
-/** The fit of a document over everybody, found by a worker when changes pause. */
+/** The fit of a document over everybody, and how still it is for each, found by a worker when changes pause. */
 import { useEffect, useState } from "react";
 import type { Node } from "prosemirror-model";
-import type { FitAnswer, FitRequest, PersonFit } from "@/workers/fit.worker";
+import type { KnownColors } from "@/core/layout";
+import type { FitAnswer, FitRequest, PersonFit, PersonStill } from "@/workers/fit.worker";
 import { useSettled } from "../../parts/drawing/use-settled";
 import { useDirectory } from "../../signature/use-directory";
 
+/** For whom the proofs are drawn already. */
+export interface Stillnesses {
+  readonly people: readonly PersonStill[];
+  /** Of how many; 0 while that is not known. */
+  readonly all: number;
+  readonly stopped: boolean;
+}
+
 export type Fitting =
   | { readonly kind: "trying"; readonly done: number; readonly all: number }
-  | { readonly kind: "known"; readonly fits: readonly PersonFit[] }
+  | { readonly kind: "known"; readonly fits: readonly PersonFit[]; readonly still: Stillnesses }
   | { readonly kind: "stopped" }
   | { readonly kind: "failed"; readonly message: string };
 
@@ -24,7 +33,33 @@ interface TriedFit {
 
 const begun: Fitting = { kind: "trying", done: 0, all: 0 };
 
-export function useFit(signatureId: string, document: Node): TriedFit {
+function after(before: Fitting, said: FitAnswer): Fitting {
+  switch (said.kind) {
+    case "progress":
+      return { kind: "trying", done: said.done, all: said.all };
+    case "fits":
+      return { kind: "known", fits: said.fits, still: { people: [], all: 0, stopped: false } };
+    case "still": {
+      if (before.kind !== "known") return before;
+      const people = [...before.still.people, said.person];
+      return { ...before, still: { ...before.still, people, all: said.all } };
+    }
+  }
+}
+
+function halted(before: Fitting): Fitting {
+  if (before.kind === "known") return { ...before, still: { ...before.still, stopped: true } };
+  return before.kind === "trying" ? { kind: "stopped" } : before;
+}
+
+export interface Tried {
+  readonly signatureId: string;
+  readonly document: Node;
+  readonly base: string;
+  readonly colors: KnownColors;
+}
+
+export function useFit({ signatureId, document, base, colors }: Tried): TriedFit {
   const directory = useDirectory(signatureId);
   const settled = useSettled(document, pause);
   const [fitting, setFitting] = useState<Fitting>(begun);
@@ -39,19 +74,14 @@ export function useFit(signatureId: string, document: Node): TriedFit {
         if (!wanted) return;
         worker = new Worker(new URL("../../../workers/fit.worker.ts", import.meta.url), { type: "module" });
         worker.onmessage = ({ data }: MessageEvent<FitAnswer>) => {
-          if (!wanted) return;
-          setFitting(
-            data.kind === "done"
-              ? { kind: "known", fits: data.fits }
-              : { kind: "trying", done: data.done, all: data.all },
-          );
+          if (wanted) setFitting((before) => after(before, data));
         };
         worker.onerror = () =>
           setFitting({
             kind: "failed",
             message: "It could not be tried in this browser. Nothing was changed.",
           });
-        worker.postMessage({ document: settled.toJSON(), people } satisfies FitRequest);
+        worker.postMessage({ document: settled.toJSON(), people, base, colors } satisfies FitRequest);
       },
       (error: Error) => wanted && setFitting({ kind: "failed", message: error.message }),
     );
@@ -59,11 +89,14 @@ export function useFit(signatureId: string, document: Node): TriedFit {
       wanted = false;
       worker?.terminate();
     };
-  }, [settled, directory, running]);
+  }, [settled, directory, running, base, colors]);
 
   return {
-    fitting: running ? fitting : { kind: "stopped" },
-    stop: () => setRunning(false),
+    fitting,
+    stop: () => {
+      setRunning(false);
+      setFitting(halted);
+    },
     again: () => {
       setFitting(begun);
       setRunning(true);

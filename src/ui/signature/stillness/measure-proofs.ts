@@ -1,12 +1,21 @@
 /** Measures every proof of a signature in a frame that nobody sees, one after the other, while the page stays usable. */
-import { designOf, messageOf, receivedInModes, standIns, type ProofKey } from "@/core/clients";
+import {
+  designOf,
+  designWidth,
+  messageOf,
+  modes,
+  proofKinds,
+  receivedInModes,
+  standIns,
+  type ProofKey,
+} from "@/core/clients";
 import { driftBetween, isStill, unrest, type KnownColors, type PartDrift } from "@/core/layout";
 import type { Size } from "@/core/pictures";
 import { areaOf } from "../../parts/drawing/area-of";
-import { bodyOf, designWidth, drawInto, frameMargin, whitePaper } from "../../parts/drawing/frame-document";
+import { bodyOf, drawInto, frameMargin, whitePaper } from "../../parts/drawing/frame-document";
 import { localPictures } from "../../parts/drawing/local-pictures";
 import { ordinaryConditions, type Conditions } from "./conditions";
-import { keyText, modes, proofKinds } from "./proof-keys";
+import { keyText } from "./proof-keys";
 import { readParts, type DrawnSignature } from "./read-parts";
 import { settled } from "./settled";
 

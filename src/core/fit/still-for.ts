@@ -1,0 +1,64 @@
+/** In how many of all proofs a signature is still for somebody, laid out without a browser. */
+import type { Node } from "prosemirror-model";
+import {
+  designGround,
+  designOf,
+  designPage,
+  messageOf,
+  messagePage,
+  modes,
+  partsOf,
+  proofKinds,
+  receivedInModes,
+  standIns,
+  type ProofKey,
+} from "../clients";
+import { parseMessage } from "../html";
+import { driftBetween, isStill, unrest, type KnownColors, type PartDrift } from "../layout";
+import type { Person } from "../people";
+import { writtenFor } from "./written-for";
+
+export interface UnstillProof extends ProofKey {
+  readonly drift: readonly PartDrift[];
+}
+
+export interface StillFor {
+  readonly still: number;
+  readonly all: number;
+  /** The least still; null where all are still. */
+  readonly worst: UnstillProof | null;
+}
+
+/** `base` is the public address of the pictures, by whose paths their colours are known. */
+export function stillFor(document: Node, person: Person, base: string, colors: KnownColors = {}): StillFor {
+  const message = messageOf(writtenFor(document, person, base), true);
+  const laid = (html: string, ...place: [typeof designPage, typeof designGround]) =>
+    partsOf(parseMessage(html.replaceAll(`"${base}/h/`, '"/h/')).body, ...place).parts;
+  const design = laid(designOf(message.read), designPage, designGround);
+  const counted = new Map<string, boolean>();
+  let worst: (UnstillProof & { readonly unrest: number }) | null = null;
+  for (const { client, account } of proofKinds) {
+    const standIn = standIns[client];
+    const page = messagePage(standIn);
+    const shown = receivedInModes(message, client, { account });
+    for (const mode of modes) {
+      const ground = {
+        canvas: standIn.canvas[mode],
+        text: standIn.text[mode],
+        link: standIn.linkColor[mode],
+      };
+      const drift = driftBetween(design, laid(shown[mode].html, page, ground), colors);
+      const still = isStill(drift);
+      const key = `${client} ${mode}`;
+      // Of accounts that differ the worse counts.
+      counted.set(key, (counted.get(key) ?? true) && still);
+      const own = unrest(drift);
+      if (!still && own > (worst?.unrest ?? -1)) worst = { client, mode, account, drift, unrest: own };
+    }
+  }
+  return {
+    still: [...counted.values()].filter(Boolean).length,
+    all: counted.size,
+    worst: worst && { client: worst.client, mode: worst.mode, account: worst.account, drift: worst.drift },
+  };
+}
