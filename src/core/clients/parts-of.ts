@@ -11,7 +11,16 @@ import {
   type TextNode,
 } from "../html";
 import { parseColor } from "../color";
-import { around, layOut, linesOf, shifted, type DrawnPart, type Page, type PlacedWord } from "../layout";
+import {
+  around,
+  layOut,
+  linesOf,
+  shifted,
+  type DrawnPart,
+  type Page,
+  type PlacedElement,
+  type PlacedWord,
+} from "../layout";
 import { boxAttribute, partAttribute, wholeAttribute } from "./message";
 
 /** The colours of a message area before a message says its own. */
@@ -75,87 +84,104 @@ function borderColor(element: Element, { color }: Look): string | null {
   return first ? (colorIn(first.value) ?? color) : null;
 }
 
-export interface LaidParts {
-  readonly parts: readonly DrawnPart[];
-  /** How far to the right what is drawn reaches; px from the pane's margin. */
-  readonly width: number;
-  /** The size of the whole signature; px. */
-  readonly whole: { readonly width: number; readonly height: number };
+/** A message that was laid out, as its parts are read from it. */
+interface Laid {
+  readonly boxes: ReadonlyMap<Element, PlacedElement>;
+  readonly wordsOf: (text: TextNode) => readonly PlacedWord[];
+  readonly lookOf: (element: Element | null) => Look;
 }
 
-/** Lays out a message whose parts are named (see `messageOf`), and gives each with its place from the signature's top left. */
-export function partsOf(body: Element, page: Page, ground: Ground): LaidParts {
-  const geometry = layOut(body, page);
-  const boxes = new Map(geometry.elements.map((placed) => [placed.element, placed]));
-  const words = new Map<TextNode, PlacedWord[]>();
-  for (const word of geometry.words) {
+function wordsByText(words: readonly PlacedWord[]): Laid["wordsOf"] {
+  const found = new Map<TextNode, PlacedWord[]>();
+  for (const word of words) {
     if (word.width <= 0) continue;
-    const own = words.get(word.node);
+    const own = found.get(word.node);
     if (own) own.push(word);
-    else words.set(word.node, [word]);
+    else found.set(word.node, [word]);
   }
-  const looks = new Map<Element, Look>();
+  return (text) => found.get(text) ?? [];
+}
+
+const parentOf = ({ parentNode }: Element): Element | null =>
+  parentNode && "tagName" in parentNode ? parentNode : null;
+
+/** Parents come before what is in them. */
+function looksOf(elements: readonly Element[], ground: Ground, { type }: Page): Laid["lookOf"] {
   const outside: Look = {
     color: ground.text,
     behind: ground.canvas,
-    fontFamily: page.type.families.join(),
-    fontSize: page.type.size,
+    fontFamily: type.families.join(),
+    fontSize: type.size,
   };
+  const found = new Map<Element, Look>();
+  const known = (element: Element | null): Look => (element && found.get(element)) ?? outside;
+  for (const element of elements) found.set(element, lookOf(element, known(parentOf(element)), ground));
+  return known;
+}
+
+/** A picture or a run of text; null where nothing of it is drawn. */
+function shownPart(element: Element, id: string, { boxes, wordsOf, lookOf: look }: Laid): DrawnPart | null {
+  const picture = element.tagName === "img";
+  const texts = picture ? [] : textsOf(element);
+  const spoken = texts.flatMap(({ text }) => wordsOf(text));
+  const box = boxes.get(element);
+  const drawn = picture ? (box ? [box] : []) : spoken;
+  if (drawn.length === 0) return null;
+  const { color, behind } = look(texts[0]?.holder ?? element);
+  const { fontSize, fontFamily } = look(element);
+  return {
+    id: Number(id),
+    kind: picture ? "picture" : "text",
+    text: picture
+      ? (attributeOf(element, "alt") ?? "")
+      : texts.map(({ text }) => text.value.trim()).join(" "),
+    ...around(drawn),
+    lines: linesOf(spoken),
+    ...{ color, behind, fontSize, fontFamily },
+    source: picture ? ((attributeOf(element, "src") ?? "").split("?")[0] ?? "") : "",
+  };
+}
+
+/** A cell that is drawn with a border or filled; null where both are gone. */
+function boxPart(element: Element, id: string, { boxes, lookOf: look }: Laid): DrawnPart | null {
+  const box = boxes.get(element);
+  const own = look(element);
+  const border = borderColor(element, own);
+  const filled = attributeOf(element, "bgcolor") !== null || own.behind !== look(parentOf(element)).behind;
+  if (!box || (border === null && !filled)) return null;
+  const { left, top, width, height } = box;
+  return {
+    // Numbers below zero, since a cell may hold text as well.
+    id: -1 - Number(id),
+    kind: "box",
+    text: border === null ? "filled cell" : "border",
+    ...{ left, top, width, height },
+    lines: [],
+    color: border ?? own.behind,
+    behind: own.behind,
+    ...{ fontSize: 0, fontFamily: "", source: "" },
+  };
+}
+
+/** Lays out a message whose parts are named (see `messageOf`), and gives each with its place from the signature's top left. */
+export function partsOf(body: Element, page: Page, ground: Ground): readonly DrawnPart[] {
+  const geometry = layOut(body, page);
   const elements = elementsIn(body);
-  for (const element of elements) {
-    const parent = element.parentNode;
-    const near = (parent && "tagName" in parent ? looks.get(parent) : undefined) ?? outside;
-    looks.set(element, lookOf(element, near, ground));
-  }
-  const look = (element: Element): Look => looks.get(element) ?? outside;
+  const laid: Laid = {
+    boxes: new Map(geometry.elements.map((placed) => [placed.element, placed])),
+    wordsOf: wordsByText(geometry.words),
+    lookOf: looksOf(elements, ground, page),
+  };
   const whole = elements.find((element) => attributeOf(element, wholeAttribute) !== null);
-  const { left = 0, top = 0, width = 0, height = 0 } = (whole && boxes.get(whole)) ?? {};
-  const parts: DrawnPart[] = [];
-  for (const element of elements) {
-    const id = attributeOf(element, partAttribute);
-    if (id !== null) {
-      const picture = element.tagName === "img";
-      const texts = picture ? [] : textsOf(element);
-      const spoken = texts.flatMap(({ text }) => words.get(text) ?? []);
-      const box = boxes.get(element);
-      const drawn = picture ? (box ? [box] : []) : spoken;
-      if (drawn.length === 0) continue;
-      const { left: x, top: y, width: wide, height: high } = around(drawn);
-      const shown = look(texts[0]?.holder ?? element);
-      parts.push({
-        id: Number(id),
-        kind: picture ? "picture" : "text",
-        text: picture
-          ? (attributeOf(element, "alt") ?? "")
-          : texts.map(({ text }) => text.value.trim()).join(" "),
-        ...shifted({ left: x, top: y, width: wide, height: high }, -left, -top),
-        lines: linesOf(spoken),
-        ...{ color: shown.color, behind: shown.behind },
-        ...{ fontSize: look(element).fontSize, fontFamily: look(element).fontFamily },
-        source: picture ? ((attributeOf(element, "src") ?? "").split("?")[0] ?? "") : "",
-      });
-    }
-  }
-  for (const element of elements) {
-    const id = attributeOf(element, boxAttribute);
-    const box = boxes.get(element);
-    if (id === null || !box) continue;
-    const own = look(element);
-    const border = borderColor(element, own);
-    const parent = element.parentNode;
-    const near = parent && "tagName" in parent ? look(parent) : outside;
-    const filled = attributeOf(element, "bgcolor") !== null || own.behind !== near.behind ? own.behind : null;
-    if (border === null && filled === null) continue;
-    parts.push({
-      id: -1 - Number(id),
-      kind: "box",
-      text: border === null ? "filled cell" : "border",
-      ...shifted({ left: box.left, top: box.top, width: box.width, height: box.height }, -left, -top),
-      lines: [],
-      color: border ?? own.behind,
-      behind: own.behind,
-      ...{ fontSize: 0, fontFamily: "", source: "" },
+  const { left = 0, top = 0 } = (whole && laid.boxes.get(whole)) ?? {};
+  const partsBy = (
+    name: string,
+    read: (element: Element, id: string, laid: Laid) => DrawnPart | null,
+  ): readonly DrawnPart[] =>
+    elements.flatMap((element) => {
+      const id = attributeOf(element, name);
+      const part = id === null ? null : read(element, id, laid);
+      return part ? [{ ...part, ...shifted(part, -left, -top) }] : [];
     });
-  }
-  return { parts, width: geometry.width, whole: { width, height } };
+  return [...partsBy(partAttribute, shownPart), ...partsBy(boxAttribute, boxPart)];
 }

@@ -33,7 +33,7 @@ export interface StillFor {
 export function stillFor(document: Node, person: Person, base: string, colors: KnownColors = {}): StillFor {
   const message = messageOf(writtenFor(document, person, base), true);
   const laid = (html: string, ...place: [typeof designPage, typeof designGround]) =>
-    partsOf(parseMessage(html.replaceAll(`"${base}/h/`, '"/h/')).body, ...place).parts;
+    partsOf(parseMessage(html.replaceAll(`"${base}/h/`, '"/h/')).body, ...place);
   const design = laid(designOf(message.read), designPage, designGround);
   const counted = new Map<string, boolean>();
   let worst: (UnstillProof & { readonly unrest: number }) | null = null;
