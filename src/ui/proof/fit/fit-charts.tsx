@@ -20,15 +20,20 @@ interface Shown {
   readonly name: string;
   readonly height: number;
   readonly full: number;
+  /** In which of both it is more than most have, or than there is room for. */
+  readonly beyond: Readonly<Record<"height" | "full", boolean>>;
 }
 
 interface Chart {
   readonly title: string;
   readonly of: "height" | "full";
   readonly unit: string;
-  /** Where the dashed line is, and whose bars are beyond it. */
+  /** Where the dashed line is. */
   readonly line: number;
 }
+
+/** By more than what is rounded. */
+const isHigher = ({ size }: PersonFit, usual: number): boolean => size.height > usual + 1;
 
 /** Two rows of bars over the same people, the worst first: how high it comes out, and how full the fullest line is. */
 export function FitCharts({ fits, usual, onOpen }: Props) {
@@ -39,8 +44,9 @@ export function FitCharts({ fits, usual, onOpen }: Props) {
       ...{ fit, name: fit.name },
       height: Math.round(fit.size.height),
       full: Math.round(fit.fullest * 100),
+      beyond: { height: isHigher(fit, usual), full: fit.fullest > 1 },
     }));
-  const higher = fits.filter(({ size }) => size.height > usual + 1).length;
+  const higher = fits.filter((fit) => isHigher(fit, usual)).length;
   const over = fits.filter(({ fullest }) => fullest > 1).length;
   return (
     <div className="mt-4 grid gap-x-8 gap-y-4 md:grid-cols-2">
@@ -114,6 +120,7 @@ function Bars({
             />
             <Bar
               dataKey={of}
+              maxBarSize={48}
               isAnimationActive={false}
               onClick={(_bar, index) => {
                 const chosen = shown[index];
@@ -121,8 +128,8 @@ function Bars({
               }}
               className="cursor-pointer"
             >
-              {shown.map(({ fit, [of]: value }) => (
-                <Cell key={fit.id} fill={value > line ? "var(--clay)" : "var(--hairline)"} />
+              {shown.map(({ fit, beyond }) => (
+                <Cell key={fit.id} fill={beyond[of] ? "var(--clay)" : "var(--hairline)"} />
               ))}
             </Bar>
             <ReferenceLine y={line} stroke="var(--pine)" strokeDasharray="4 3" />
