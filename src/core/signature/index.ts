@@ -118,6 +118,7 @@ export {
 export {
   border,
   borderStyle,
+  bySide,
   languageTag,
   linkTarget,
   noSides,

@@ -62,6 +62,13 @@ export const noSides = <T>(value: T): Sides<T> => ({ top: value, right: value, b
 export const sides = <V extends Value<unknown>>(value: V): ObjectValue<Sides<V>> =>
   object(noSides(value), "an object", "side");
 
+/** The values of a shorthand of four sides, by side (CSS Box 4, section 3.1). */
+export function bySide<T>(values: readonly T[]): Sides<T> | null {
+  const [top, right = top, bottom = top, left = right] = values;
+  if (top === undefined || right === undefined || bottom === undefined || left === undefined) return null;
+  return values.length > 4 ? null : { top, right, bottom, left };
+}
+
 export const borderStyle = choice("solid", "dashed", "dotted");
 
 /** One side's border. */

@@ -36,13 +36,6 @@ export const withSide = <T>(sides: Sides<T>, side: SideName, value: T): Sides<T>
   [side]: value,
 });
 
-/** The values of a shorthand of four sides, by side (CSS Box 4, section 3.1). */
-export function bySide<T>(values: readonly T[]): Sides<T> | null {
-  const [top, right = top, bottom = top, left = right] = values;
-  if (top === undefined || right === undefined || bottom === undefined || left === undefined) return null;
-  return values.length > 4 ? null : { top, right, bottom, left };
-}
-
 /** Logical sides are those of text from left to right; what follows its direction is turned. */
 export function sideOf(name: string, direction: Look["direction"]): SideName | null {
   if ((sideNames as readonly string[]).includes(name)) return name as SideName;

@@ -1,8 +1,8 @@
 /** Borders, whole or by their parts (CSS Backgrounds and Borders 3). Widths in px. */
 import { lightCanvas } from "../../color";
 import { lengthOf, readValue } from "../../html";
-import { sideNames, type SideName } from "../../signature";
-import { bySide, partsOf, withSide, type Draft } from "./draft";
+import { bySide, sideNames, type SideName } from "../../signature";
+import { partsOf, withSide, type Draft } from "./draft";
 import type { BorderSide } from "./look";
 import { opaqueHex, transparent } from "./read-colors";
 

@@ -5,8 +5,8 @@
  */
 import { wordTable } from "../../values";
 import { readValue, type ValuePart } from "../../html";
-import { noSides, type SideName } from "../../signature";
-import { bySide, length, partsOf, sideOf, withSide, type Draft, type Read } from "./draft";
+import { bySide, noSides, type SideName } from "../../signature";
+import { length, partsOf, sideOf, withSide, type Draft, type Read } from "./draft";
 import type { Display, Length, Look } from "./look";
 import { borderPart, borderSide, readBorderPart } from "./read-borders";
 import { background, color } from "./read-colors";

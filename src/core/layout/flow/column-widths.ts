@@ -1,6 +1,5 @@
 /**
- * How wide the columns of a table are (CSS Tables 3, section 3.9), from what its cells need and ask for; px. Of a table whose
- * layout is fixed, see `fixed-columns.ts`.
+ * How wide the columns of a table are (CSS Tables 3, section 3.9), from what its cells need and ask for; px.
  */
 
 /** What one cell needs: its narrowest, its widest, and whether that is a width that it asks for. */
@@ -88,4 +87,29 @@ export function columnNeeds(count: number, cells: readonly CellNeed[]): readonly
     });
   }
   return needs;
+}
+
+/** What a cell of the first row asks for, with all that is around its content. */
+export interface AskedWidth {
+  readonly column: number;
+  readonly span: number;
+  readonly asked: number;
+}
+
+/**
+ * The columns of a table that is laid out fixed (CSS 2.2, section 17.5.2.1), in so much room: as the first row asks; the others
+ * have equal parts of what is left, or all have their part of it.
+ */
+export function fixedColumns(count: number, first: readonly AskedWidth[], room: number): readonly number[] {
+  const widths: (number | undefined)[] = Array.from({ length: count }, () => undefined);
+  for (const { column, span, asked } of first)
+    for (let at = column; at < column + span; at++) widths[at] ??= asked / span;
+  const said = total(widths.map((width) => width ?? 0));
+  const open = widths.filter((width) => width === undefined).length;
+  const left = Math.max(0, room - said);
+  if (open > 0) return widths.map((width) => width ?? left / open);
+  return shared(
+    left,
+    widths.map((width) => width ?? 0),
+  ).map((extra, at) => (widths[at] ?? 0) + extra);
 }

@@ -4,6 +4,7 @@
  */
 import { attributeOf, type Element } from "../../html";
 import type { MeasuredStyle } from "../../measure";
+import type { Size } from "../../pictures";
 import type { DrawnFace } from "../../signature";
 import { wordTable } from "../../values";
 import { readOwnStyle, type LineHeight, type OwnStyle } from "./own-style";
@@ -117,3 +118,19 @@ export function textStyleOf(
 }
 
 export const ownStyleOf = (element: Element): OwnStyle => readOwnStyle(attributeOf(element, "style") ?? "");
+
+/** A length that an attribute gives; nothing where it is none or zero (WHATWG HTML 2.4.4.5). */
+function lengthAttribute(element: Element, name: "width" | "height"): number | undefined {
+  const said = attributeOf(element, name)?.trim() ?? "";
+  return /^\d+(\.\d+)?(px)?$/.test(said) && Number.parseFloat(said) > 0 ? Number.parseFloat(said) : undefined;
+}
+
+/** A length that an element says of itself: its style before its attribute. */
+export const lengthSaid = (element: Element, own: OwnStyle, name: "width" | "height"): number | undefined =>
+  own[name] ?? lengthAttribute(element, name);
+
+/** The size that a picture says; 0 where it says none, since what its file has is not known here. */
+export const sizeSaid = (picture: Element, own: OwnStyle): Size => ({
+  width: lengthSaid(picture, own, "width") ?? 0,
+  height: lengthSaid(picture, own, "height") ?? 0,
+});

@@ -2,7 +2,7 @@
  * What stands in lines: text with its white space collapsed (CSS Text 3, section 4.1.1), pictures and breaks, each in the inline
  * boxes that are around it. Lengths in px.
  */
-import { attributeOf, type Element, type TextNode } from "../../html";
+import type { Element, TextNode } from "../../html";
 import { widthsUpTo } from "../../measure";
 import type { Size } from "../../pictures";
 import { breakPlaces, pictureSign } from "./break-places";
@@ -207,10 +207,3 @@ export const pictureStands = (verticalAlign: string | undefined): PictureStands 
   verticalAlign === "middle" || verticalAlign === "top" || verticalAlign === "bottom"
     ? verticalAlign
     : "baseline";
-
-/** What a picture says of its own size: its style before its attributes; nothing where neither says it. */
-export function pictureSize(element: Element, style: { width?: number; height?: number }): Size {
-  const said = (name: "width" | "height"): number =>
-    style[name] ?? (Number.parseFloat(attributeOf(element, name) ?? "") || 0);
-  return { width: said("width"), height: said("height") };
-}

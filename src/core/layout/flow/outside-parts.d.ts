@@ -11,17 +11,9 @@ declare module "linebreak" {
 declare module "bidi-js" {
   export interface EmbeddingLevels {
     readonly levels: Uint8Array;
-    readonly paragraphs: readonly { readonly start: number; readonly end: number; readonly level: number }[];
   }
   interface Bidi {
     getEmbeddingLevels(text: string, direction?: "ltr" | "rtl" | "auto"): EmbeddingLevels;
-    /** Which stretches are turned around, one after the other; both ends are in them. */
-    getReorderSegments(
-      text: string,
-      levels: EmbeddingLevels,
-      start?: number,
-      end?: number,
-    ): [number, number][];
   }
   export default function bidiFactory(): Bidi;
 }

@@ -4,7 +4,7 @@
  */
 import { parseDeclarations, pxLength, readValue } from "../../html";
 import { remember } from "../../memory";
-import { sideNames, type SideName, type Sides } from "../../signature";
+import { bySide, sideNames, type SideName, type Sides } from "../../signature";
 
 /** A line's height in px, or as a part of the size of its text. */
 export type LineHeight = { readonly px: number } | { readonly times: number } | "normal";
@@ -37,13 +37,13 @@ type Writable = { -readonly [K in keyof OwnStyle]: OwnStyle[K] };
 
 /** What is drawn without moving anything. */
 const moveless =
-  /^(color|background(-.*)?|text-decoration(-.*)?|border-radius|border(-(top|right|bottom|left))?-(color|style)|mso-.*|outline(-.*)?|cursor|opacity|-webkit-.*|word-break|box-shadow|text-shadow)$/;
+  /^(color|background(-.*)?|text-decoration(-.*)?|border-radius|border(-(top|right|bottom|left))?-(color|style)|mso-.*|outline(-.*)?|cursor|opacity|-webkit-.*|box-shadow|text-shadow)$/;
 
 /** Borders are drawn whole px wide, and never thinner than one (CSS Backgrounds 3, section 3.3, and CSSOM snapping). */
 const drawnBorder = (width: number): number => (width > 0 && width < 1 ? 1 : Math.floor(width));
 
 /** The width in a border's shorthand; 0 where it has no style. */
-function borderWidth(value: string): number | null {
+function borderWidth(value: string): number {
   const { parts } = readValue(value);
   const drawn = parts.some(({ name }) =>
     /^(solid|dotted|dashed|double|groove|ridge|inset|outset)$/.test(name),
@@ -52,13 +52,6 @@ function borderWidth(value: string): number | null {
   const width = parts.find(({ kind }) => kind === "number");
   // "medium" is what a border without a width has.
   return width ? drawnBorder(width.number) : 3;
-}
-
-function readSides(value: string): Sides<number> | null {
-  const lengths = value.split(/\s+/).map(pxLength);
-  if (lengths.length > 4 || lengths.includes(null)) return null;
-  const [top = 0, right = top, bottom = top, left = right] = lengths as number[];
-  return { top, right, bottom, left };
 }
 
 function readLineHeight(value: string): LineHeight | null {
@@ -140,12 +133,13 @@ function take(style: Writable, property: string, value: string): boolean {
       style.fixed = value === "fixed";
       return true;
     case "padding": {
-      const sides = readSides(value);
+      const lengths = value.split(/\s+/).map(pxLength);
+      const sides = lengths.includes(null) ? null : bySide(lengths as number[]);
       if (sides) style.padding = sides;
       return sides !== null;
     }
     case "border": {
-      const width = borderWidth(value) ?? 0;
+      const width = borderWidth(value);
       style.border = { top: width, right: width, bottom: width, left: width };
       return true;
     }
@@ -159,7 +153,7 @@ function take(style: Writable, property: string, value: string): boolean {
 function takeSide(style: Writable, property: string, value: string, side: SideName | null): boolean {
   if (!side) return false;
   if (property.startsWith("border")) {
-    style.border = { ...style.border, [side]: borderWidth(value) ?? 0 };
+    style.border = { ...style.border, [side]: borderWidth(value) };
     return true;
   }
   const length = pxLength(value);
@@ -172,8 +166,7 @@ export const readOwnStyle = remember((style: string): OwnStyle => {
   const read: Writable = { padding: {}, border: {}, unread: [] };
   const unread: string[] = [];
   for (const { property, value } of parseDeclarations(style))
-    if (!take(read, property, value.toLowerCase() === value ? value : lowered(property, value)))
-      unread.push(`${property}:${value}`);
+    if (!take(read, property, lowered(property, value))) unread.push(`${property}:${value}`);
   read.unread = unread;
   return read;
 });

@@ -27,7 +27,6 @@ const lengthOf = (item: InlineItem): number => (item.kind === "text" ? item.text
 function stretchesOf(
   { from, to }: BrokenLine,
   items: readonly InlineItem[],
-  forced: boolean,
 ): readonly Omit<Stretch, "level">[] {
   const found: Omit<Stretch, "level">[] = [];
   for (let item = from.item; item <= to.item; item++) {
@@ -37,8 +36,8 @@ function stretchesOf(
     const end = item === to.item ? to.into : lengthOf(own);
     if (end > start) found.push({ item, from: start, to: end });
   }
-  const next = items[to.item + (items[to.item]?.kind === "break" ? 0 : 1)];
-  if (forced && next?.kind === "break") found.push({ item: items.indexOf(next), from: 0, to: 0 });
+  const next = to.item + (items[to.item]?.kind === "break" ? 0 : 1);
+  if (items[next]?.kind === "break") found.push({ item: next, from: 0, to: 0 });
   return found;
 }
 
@@ -144,9 +143,8 @@ export function placeLines(
   const words: PlacedWord[] = [];
   const elements: PlacedElement[] = [];
   let top = 0;
-  lines.forEach((line, index) => {
-    const forced = index < lines.length - 1 || items.at(-1)?.kind === "break";
-    const held = stretchesOf(line, items, forced);
+  for (const line of lines) {
+    const held = stretchesOf(line, items);
     const reach = reachOfLine(
       root,
       held.flatMap(({ item }) => items[item] ?? []),
@@ -159,6 +157,6 @@ export function placeLines(
     words.push(...placed.words);
     elements.push(...placed.elements);
     top += reach.ascent + reach.descent;
-  });
+  }
   return { height: top, group: { left: 0, top: 0, words, elements, inside: [] } };
 }

@@ -47,23 +47,20 @@ export function rowHeights(
   cells: readonly CellHeight[],
   fixed: readonly boolean[],
 ): readonly number[] {
-  let rows: readonly number[] = Array.from({ length: count }, (_unused, row) =>
-    cells.reduce(
-      (most, cell) => (cell.row === row && cell.span === 1 ? Math.max(most, cell.height) : most),
-      0,
-    ),
-  );
+  const own = Array.from({ length: count }, () => 0);
+  for (const { row, span, height } of cells) if (span === 1) own[row] = Math.max(own[row] ?? 0, height);
+  let rows: readonly number[] = own;
   const spanning = cells
     .filter(({ span }) => span > 1)
     .sort((one, other) => one.span - other.span || one.row - other.row);
   const begins = Array.from({ length: count }, (_unused, row) => spanning.some((cell) => cell.row === row));
   for (const { row, span, height } of spanning) {
     const end = Math.min(count, row + span);
-    const own = grown(rows.slice(row, end), height, {
+    const under = grown(rows.slice(row, end), height, {
       fixed: fixed.slice(row, end),
       begins: begins.slice(row, end),
     });
-    rows = [...rows.slice(0, row), ...own, ...rows.slice(end)];
+    rows = [...rows.slice(0, row), ...under, ...rows.slice(end)];
   }
   return rows;
 }
