@@ -10,18 +10,18 @@ import { emptyPerson, type Person } from "@/core/people";
 import { parseSignature } from "@/core/signature";
 import { compareGeometry, measurable } from "../tests/compare-geometry";
 import { chromiumLaunch } from "../tests/e2e/browser";
-import { demoPeople, designPage, designRules, randomSamples } from "../tests/geometry-samples";
+import { demoPeople, samplePage, sampleRules, randomSamples } from "../tests/geometry-samples";
 
 const say = (line: string): void => void process.stdout.write(`${line}\n`);
 
 async function compare(count: number, seed: number): Promise<void> {
   const browser = await chromium.launch(chromiumLaunch);
-  const samples = measurable(randomSamples(count, seed), designPage);
+  const samples = measurable(randomSamples(count, seed), samplePage);
   const { boxes, apart, wraps } = await compareGeometry(
     await browser.newPage(),
     samples,
-    designPage,
-    designRules,
+    samplePage,
+    sampleRules,
   );
   await browser.close();
   for (const line of [...wraps, ...apart]) say(`  ${line}`);

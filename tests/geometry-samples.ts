@@ -1,9 +1,10 @@
 /** HTML to hold the geometry against Chromium with: random documents said of people of the demo, and the demo's own signatures. */
 import { readdirSync, readFileSync } from "node:fs";
 import fc from "fast-check";
+import { designPage } from "@/core/clients";
 import { compile } from "@/core/compile";
 import { readPerson, type Person } from "@/core/people";
-import { parseSignature, webSafeFont } from "@/core/signature";
+import { parseSignature } from "@/core/signature";
 import type { Page } from "@/core/layout";
 import { anyDocument } from "./any-document";
 import type { Sample } from "./compare-geometry";
@@ -15,13 +16,9 @@ export const demoPeople: readonly Person[] = readdirSync("demo/people").map((fil
   readPerson(JSON.parse(readFileSync(`demo/people/${file}`, "utf8"))),
 );
 
-/** A message as it is designed, in a browser's own type. */
-export const designPage: Page = {
-  width: 700,
-  type: { families: ["Times New Roman"], size: 16 },
-  faceOf: (family) => webSafeFont(family)?.drawnWith ?? null,
-};
-export const designRules = "body{font:16px 'Times New Roman'}";
+/** A design in a room in which its longer lines wrap, in a browser's own type. */
+export const samplePage: Page = { ...designPage, width: 700 };
+export const sampleRules = "body{font:16px 'Times New Roman'}";
 
 /** Half of them of everything that the schema lets be, half of what people make. */
 export function randomSamples(count: number, seed: number): readonly Sample[] {

@@ -4,7 +4,7 @@ import { complaintsOf, mailAddress, outgoingServer } from "@/contract";
 import { checkSignature } from "@/core/checks";
 import { received, standInIds, type StandInId } from "@/core/clients";
 import { compile, destinationIds } from "@/core/compile";
-import { fitOf, strainOf, tightSays } from "@/core/fit";
+import { fitOf, tightSays, worstFirst } from "@/core/fit";
 import { GraftError, onlyPlace, readHost } from "@/core/graft";
 import { groupNotes, importHtml, ImportFileError, readImportFile, withUnsaid } from "@/core/importing";
 import {
@@ -221,9 +221,7 @@ async function fitCommand(args: readonly string[]): Promise<string> {
   if (values.people === undefined) throw new WrongUsage("--people is missing: the list of people");
   const document = await readDocument(file);
   const { people, broken } = await readPeopleFile(values.people);
-  const fits = people
-    .map((person) => ({ name: person.name, ...fitOf(document, person) }))
-    .sort((one, other) => strainOf(other) - strainOf(one));
+  const fits = people.map((person) => ({ name: person.name, ...fitOf(document, person) })).sort(worstFirst);
   if (values.json) return JSON.stringify({ people: fits, unread: broken }, null, 2);
   const tight = fits.filter((fit) => fit.tight.length > 0);
   return [

@@ -3,7 +3,7 @@
  * comes out for each, then in how many proofs it is still for them, those who strain it most first.
  */
 import type { DirectoryPerson } from "@/contract";
-import { designSizes, fitOf, stillFor, strainOf, type Fit, type StillFor } from "@/core/fit";
+import { designSizes, fitOf, stillFor, worstFirst, type Fit, type StillFor } from "@/core/fit";
 import type { KnownColors } from "@/core/layout";
 import type { Size } from "@/core/pictures";
 import { parseSignature } from "@/core/signature";
@@ -52,9 +52,7 @@ addEventListener("message", ({ data: { document, people, base, colors } }: Messa
   });
   answer({ kind: "fits", fits });
   const byId = new Map(people.map((each) => [each.id, each.person]));
-  const strained = [...fits]
-    .sort((one, other) => strainOf(other) - strainOf(one) || other.fullest - one.fullest)
-    .slice(0, mostDrawn);
+  const strained = [...fits].sort(worstFirst).slice(0, mostDrawn);
   for (const { id, name } of strained) {
     const person = byId.get(id);
     if (!person) continue;

@@ -8,7 +8,7 @@ import {
   standIns,
 } from "@/core/clients";
 import { compareGeometry, measurable, type Compared } from "../compare-geometry";
-import { demoPeople, demoSamples, designPage, designRules, randomSamples } from "../geometry-samples";
+import { demoPeople, demoSamples, samplePage, sampleRules, randomSamples } from "../geometry-samples";
 import { expect, test } from "./test";
 
 /** As many as it takes to draw for a while; `npm run bench:fit -- --compare` draws thousands. */
@@ -20,9 +20,9 @@ const shareApart = ({ boxes, apart }: Compared): number => apart.length / boxes;
 test("every cell, picture and word of random documents lies where Chromium draws it, and every line wraps there", async ({
   page,
 }) => {
-  const samples = measurable(randomSamples(documents, seed), designPage);
+  const samples = measurable(randomSamples(documents, seed), samplePage);
   expect(samples.length).toBeGreaterThan(documents / 2);
-  const compared = await compareGeometry(page, samples, designPage, designRules);
+  const compared = await compareGeometry(page, samples, samplePage, sampleRules);
   expect(compared.boxes).toBeGreaterThan(5000);
   expect(compared.wraps).toEqual([]);
   expect(shareApart(compared), compared.apart.join("\n")).toBeLessThan(0.01);

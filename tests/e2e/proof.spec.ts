@@ -377,6 +377,18 @@ test("the wall is tried without the fonts and on finer displays, and says so whe
   await expect(card.locator("[data-still=true]")).toBeVisible();
 });
 
+test("a bar of the fit shows on the Bench whose it is", async ({ page }) => {
+  await openCopy(page, "Full");
+  await page.goto(`${new URL(page.url()).pathname}/proof`);
+  await page.getByRole("button", { name: "Everybody" }).click();
+  const chart = page.getByRole("img", { name: /^Height: / });
+  await chart.locator(".recharts-bar-rectangle").nth(1).hover();
+  await expect(chart.getByText("Chloé Abernathy-Nkemelu: 230 px")).toBeVisible();
+  await chart.locator(".recharts-bar-rectangle").nth(1).click();
+  await expect(page.getByRole("combobox", { name: "drawn for" })).toHaveText("Chloé Abernathy-Nkemelu");
+  await expect(page.locator(".signature-editor").getByText("Schools Programme Lead").first()).toBeVisible();
+});
+
 test("everybody's details are tried, and who does not fit is opened on the Bench where the line stands", async ({
   page,
 }) => {
@@ -395,6 +407,11 @@ test("everybody's details are tried, and who does not fit is opened on the Bench
   // Everybody's proofs are drawn one after the other, and none is left out.
   const still = page.getByRole("region", { name: /^Still in every proof for \d+ of \d+ people$/ });
   await expect(still.getByRole("progressbar")).toBeHidden({ timeout: 60_000 });
+  // What was laid out without a browser is what the wall draws.
+  await expect(still.getByRole("listitem")).toContainText("26 of 28");
+  await still.getByRole("button", { name: "See the proofs of Ravindra Chandrasekharan Iyer" }).click();
+  await expect(page.getByRole("heading", { level: 1 })).toHaveText("Still in 26 of 28");
+  await page.getByRole("button", { name: "Everybody" }).click();
   const { violations } = await new AxeBuilder({ page }).exclude("iframe").analyze();
   expect(violations.map(({ id: rule, nodes }) => `${rule}: ${nodes[0]?.html}`)).toEqual([]);
   await wraps.getByRole("button", { name: /^Deputy Head of Long-Term/ }).click();

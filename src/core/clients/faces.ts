@@ -64,6 +64,10 @@ export function faceSeen(
 /** The web-safe families that some HTML names. */
 const familiesIn = (html: string): readonly string[] => every.filter((family) => html.includes(family));
 
+/** Whether every family is drawn with what ships for it. */
+const isAsShipped = ({ fonts }: Pick<StandIn, "fonts">, trial: FontTrial): boolean =>
+  trial === "installed" && fonts === "desktop";
+
 /** The face that a family is drawn with for a recipient; null where what draws it has no such family. */
 export function faceDrawn(
   standIn: Pick<StandIn, "fonts">,
@@ -71,7 +75,7 @@ export function faceDrawn(
   trial: FontTrial,
 ): DrawnFace | null {
   const font = webSafeFont(family);
-  if (!font || (trial === "installed" && standIn.fonts === "desktop")) return font?.drawnWith ?? null;
+  if (!font || isAsShipped(standIn, trial)) return font?.drawnWith ?? null;
   return faceSeen(standIn, family, trial).drawnWith ?? font.drawnWith;
 }
 
@@ -82,6 +86,7 @@ export function seenFaceRules(
   trial: FontTrial,
   address: string,
 ): string {
+  if (isAsShipped(standIn, trial)) return "";
   return familiesIn(html)
     .flatMap((family) => {
       const drawnWith = faceDrawn(standIn, family, trial);

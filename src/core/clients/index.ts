@@ -6,7 +6,7 @@ export { keepsFeature } from "./facts/keeps-feature";
 export { messageArea } from "./message-area";
 export { designGround, designPage, messagePage } from "./message-page";
 export { designWidth, messageMargin } from "./message-room";
-export { partsOf } from "./parts-of";
+export { inColorsOf, partsOf, type Ground } from "./parts-of";
 export { modes, proofKinds } from "./proof-kinds";
 export { groupChanges, isSeen, type ChangeGroup } from "./group-changes";
 export { notification } from "./notification";

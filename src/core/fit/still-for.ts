@@ -4,6 +4,7 @@ import {
   designGround,
   designOf,
   designPage,
+  inColorsOf,
   messageOf,
   messagePage,
   modes,
@@ -11,9 +12,12 @@ import {
   proofKinds,
   receivedInModes,
   standIns,
+  type Ground,
+  type Mode,
   type ProofKey,
+  type StandIn,
 } from "../clients";
-import { parseMessage } from "../html";
+import { parseMessage, type Element } from "../html";
 import { driftBetween, isStill, unrest, type KnownColors, type PartDrift } from "../layout";
 import type { Person } from "../people";
 import { writtenFor } from "./written-for";
@@ -29,25 +33,28 @@ export interface StillFor {
   readonly worst: UnstillProof | null;
 }
 
+const groundOf = ({ canvas, text, linkColor }: StandIn, mode: Mode): Ground => ({
+  canvas: canvas[mode],
+  text: text[mode],
+  link: linkColor[mode],
+});
+
 /** `base` is the public address of the pictures, by whose paths their colours are known. */
 export function stillFor(document: Node, person: Person, base: string, colors: KnownColors = {}): StillFor {
   const message = messageOf(writtenFor(document, person, base), true);
-  const laid = (html: string, ...place: [typeof designPage, typeof designGround]) =>
-    partsOf(parseMessage(html.replaceAll(`"${base}/h/`, '"/h/')).body, ...place);
-  const design = laid(designOf(message.read), designPage, designGround);
+  // Colours of pictures are known by their paths here.
+  const bodyOf = (html: string): Element => parseMessage(html.replaceAll(`"${base}/h/`, '"/h/')).body;
+  const design = partsOf(bodyOf(designOf(message.read)), designPage, designGround);
   const counted = new Map<string, boolean>();
   let worst: (UnstillProof & { readonly unrest: number }) | null = null;
   for (const { client, account } of proofKinds) {
     const standIn = standIns[client];
-    const page = messagePage(standIn);
     const shown = receivedInModes(message, client, { account });
+    const light = partsOf(bodyOf(shown.light.html), messagePage(standIn), groundOf(standIn, "light"));
     for (const mode of modes) {
-      const ground = {
-        canvas: standIn.canvas[mode],
-        text: standIn.text[mode],
-        link: standIn.linkColor[mode],
-      };
-      const drift = driftBetween(design, laid(shown[mode].html, page, ground), colors);
+      const parts =
+        mode === "light" ? light : inColorsOf(light, bodyOf(shown[mode].html), groundOf(standIn, mode));
+      const drift = driftBetween(design, parts, colors);
       const still = isStill(drift);
       const key = `${client} ${mode}`;
       // Of accounts that differ the worse counts.

@@ -2,8 +2,14 @@
 import type { Fit, TightLine } from "./fit-of";
 
 /** The larger, the worse: words that stick out count before lines that wrap; px. */
-export const strainOf = ({ tight }: Pick<Fit, "tight">): number =>
+const strainOf = ({ tight }: Pick<Fit, "tight">): number =>
   tight.reduce((sum, { over, width, room }) => sum + over * 10 + Math.max(0, width - room), 0);
+
+/** Whose details strain a layout most come first; of equals, whose fullest line is fuller. */
+export const worstFirst = (
+  one: Pick<Fit, "tight" | "fullest">,
+  other: Pick<Fit, "tight" | "fullest">,
+): number => strainOf(other) - strainOf(one) || other.fullest - one.fullest;
 
 /** "2 lines: 317.4 px in 289 px". */
 export const tightSays = ({ width, room, lines, over }: TightLine): string =>

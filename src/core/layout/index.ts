@@ -16,5 +16,5 @@ export {
 export { layOut, type Geometry, type Page } from "./flow/lay-out";
 export type { FaceOf } from "./flow/computed-style";
 export { breakPlaces } from "./flow/break-places";
-export { familiesIn } from "./flow/own-style";
+export { familiesIn, readOwnStyle } from "./flow/own-style";
 export type { PlacedElement, PlacedWord } from "./flow/placed";

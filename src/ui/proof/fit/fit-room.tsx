@@ -5,7 +5,7 @@ import { useRouter } from "next/navigation";
 import type { ReactNode } from "react";
 import { toast } from "sonner";
 import { endpoints } from "@/contract";
-import { strainOf, tightSays, usualHeight } from "@/core/fit";
+import { tightSays, usualHeight, worstFirst } from "@/core/fit";
 import { fieldLabel } from "@/core/people";
 import type { PersonFit } from "@/workers/fit.worker";
 import { ask } from "../../parts/asking/ask";
@@ -22,13 +22,11 @@ interface Props extends Tried {
 }
 
 /** Draws a signature for somebody, and goes on from there. */
-function useShowing(signatureId: string): (personId: string, then: () => void) => void {
-  return (personId, then) => {
-    ask(endpoints.describeSignature, { params: { id: signatureId }, body: { personId } }).then(
-      then,
-      (error: Error) => void toast.error(error.message),
-    );
-  };
+function drawFor(signatureId: string, personId: string, then: () => void): void {
+  ask(endpoints.describeSignature, { params: { id: signatureId }, body: { personId } }).then(
+    then,
+    (error: Error) => void toast.error(error.message),
+  );
 }
 
 /**
@@ -39,7 +37,6 @@ export function FitRoom({ onWall, ...tried }: Props) {
   const { fitting, stop, again } = useFit(tried);
   const { signatureId } = tried;
   const router = useRouter();
-  const show = useShowing(signatureId);
   switch (fitting.kind) {
     case "trying":
       return (
@@ -68,7 +65,7 @@ export function FitRoom({ onWall, ...tried }: Props) {
         <Known
           fits={fitting.fits}
           onOpen={(id, position) =>
-            show(id, () =>
+            drawFor(signatureId, id, () =>
               router.push(`/signatures/${signatureId}${position === null ? "" : benchPlace(position)}`),
             )
           }
@@ -79,7 +76,7 @@ export function FitRoom({ onWall, ...tried }: Props) {
             onStop={stop}
             onAgain={again}
             onSee={(id) =>
-              show(id, () => {
+              drawFor(signatureId, id, () => {
                 router.refresh();
                 onWall();
               })
@@ -103,10 +100,7 @@ function Known({
   readonly children: ReactNode;
 }) {
   const usual = usualHeight(fits.map(({ size }) => size.height));
-  const ordered = [...fits].sort(
-    (one, other) =>
-      strainOf(other) - strainOf(one) || other.size.height - one.size.height || other.fullest - one.fullest,
-  );
+  const ordered = [...fits].sort(worstFirst);
   const tight = ordered.filter((fit) => fit.tight.length > 0);
   const fitting = fits.length - tight.length;
   if (fits.length === 0)

@@ -32,7 +32,7 @@ export function ForWhomStill({
   const restless = [...people]
     .filter((each) => each.still < each.all)
     .sort((one, other) => one.still - other.still);
-  // What is not still for anybody is of the design, and nobody's details make it worse.
+  // Those for whom it is as still as for anybody are counted, and the others listed.
   const alike = restless.filter((each) => each.still === most);
   const worse = restless.filter((each) => each.still < most);
   const done = people.length === all && all > 0;
@@ -71,7 +71,7 @@ export function ForWhomStill({
       {alike.length > 0 && (
         <p className="text-soft">
           For {alike.length.toLocaleString("en")} {plural(alike.length)} it is still in {most} of{" "}
-          {alike[0]?.all}, whatever their details: what is left is of the design.
+          {alike[0]?.all}, and for nobody in more.
         </p>
       )}
       {worse.length > 0 && (
