@@ -301,6 +301,8 @@ test("an original is replaced, its cuts follow in the signatures, and it is take
   });
   await expect(page.getByText("1 cut made again, in 1 signature.")).toBeVisible();
   const takeBack = page.getByRole("button", { name: "Take it back" });
+  // What is pointed at stays.
+  await takeBack.hover();
   const other = await page.context().newPage();
   await other.goto(bench);
   await expect(other.locator(".signature-editor img")).not.toHaveAttribute("src", before!);

@@ -2,7 +2,7 @@ import AxeBuilder from "@axe-core/playwright";
 import type { Page } from "@playwright/test";
 import { addressOf, deskPath, endpoints, type Letters } from "@/contract";
 import { deskClientIds, deskClients, type DeskClientId } from "@/core/desks";
-import { picturesOf, proofFrame, secretOf, shelfOf } from "./bench";
+import { openCopy, picturesOf, proofFrame, secretOf, shelfOf } from "./bench";
 import { expect, test } from "./test";
 
 const signaturePath = async (page: Page, name: string): Promise<string> => {
@@ -125,6 +125,21 @@ for (const [name, open] of views)
     }
     expect(errors).toEqual([]);
   });
+
+test("a name as long as one may be leaves everything beside it in view, on every station", async ({
+  page,
+}) => {
+  await openCopy(page, "In a hurry");
+  const name = page.getByRole("textbox", { name: "Name of the signature" });
+  await name.fill("The one that everybody at the Front Desk has from March until the end of October");
+  await name.press("Enter");
+  await page.setViewportSize({ width: 900, height: 800 });
+  for (const station of ["Build", "Pictures", "Links", "Proof", "Install"]) {
+    await page.getByRole("navigation", { name: "Stations" }).getByRole("link", { name: station }).click();
+    await expect(page.getByRole("combobox", { name: "drawn for" })).toBeVisible();
+    expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBe(900);
+  }
+});
 
 test("the sheet is true: cells and pictures on the Bench are as large as in what is compiled", async ({
   page,

@@ -64,7 +64,7 @@ export function SignatureHeader(props: Props) {
             if (event.key === "Enter") event.currentTarget.blur();
             if (event.key === "Escape") setDraft(name);
           }}
-          className="rounded-sm border-b border-transparent bg-transparent px-1 font-serif text-lg hover:border-hairline focus:border-pine"
+          className="min-w-24 text-ellipsis rounded-sm border-b border-transparent bg-transparent px-1 font-serif text-lg hover:border-hairline focus:border-pine"
         />
         <div className="flex items-center gap-1.5 text-sm text-soft">
           <span aria-hidden className="hidden whitespace-nowrap lg:inline">
