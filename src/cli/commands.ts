@@ -4,7 +4,6 @@ import { complaintsOf, mailAddress, outgoingServer } from "@/contract";
 import { checkSignature } from "@/core/checks";
 import { received, standInIds, type StandInId } from "@/core/clients";
 import { compile, destinationIds } from "@/core/compile";
-import { fitOf, tightSays, worstFirst } from "@/core/fit";
 import { GraftError, onlyPlace, readHost } from "@/core/graft";
 import { groupNotes, importHtml, ImportFileError, readImportFile, withUnsaid } from "@/core/importing";
 import {
@@ -19,7 +18,6 @@ import {
   type KitSource,
 } from "@/core/install";
 import { codeContents, kitKinds, picturePlaces, type KitKind, type PicturesIn } from "@/core/install-kinds";
-import { fieldLabel } from "@/core/people";
 import { codePng, codeSvg, largestCode, smallestCode } from "@/core/qr";
 import { hasShortForm, shortForm, type DestinationId } from "@/core/signature";
 import { object } from "@/core/values";
@@ -37,6 +35,7 @@ import {
   writeContent,
 } from "./files";
 import { backupCommand, restoreCommand } from "./data-commands";
+import { fitCommand } from "./fit-command";
 import { onlyFile, read } from "./arguments";
 import { BadInput, WrongUsage } from "./usage";
 
@@ -209,34 +208,6 @@ async function kitCommand(args: readonly string[]): Promise<string> {
   const files = kitFiles(kind, source, picturesIn);
   await writeFiles(values.out, files);
   return told(values.out, files, picturesIn, source);
-}
-
-/** Whose details do not fit, worst first: those whose lines wrap or stick out, and then those who lack what it shows. */
-async function fitCommand(args: readonly string[]): Promise<string> {
-  const { values, positionals } = read(args, {
-    people: { type: "string" },
-    json: { type: "boolean", default: false },
-  });
-  const file = onlyFile(positionals, "fit");
-  if (values.people === undefined) throw new WrongUsage("--people is missing: the list of people");
-  const document = await readDocument(file);
-  const { people, broken } = await readPeopleFile(values.people);
-  const fits = people.map((person) => ({ name: person.name, ...fitOf(document, person) })).sort(worstFirst);
-  if (values.json) return JSON.stringify({ people: fits, unread: broken }, null, 2);
-  const tight = fits.filter((fit) => fit.tight.length > 0);
-  return [
-    `${people.length - tight.length} of ${people.length} fit`,
-    ...tight.flatMap(({ name, tight: lines }) =>
-      lines.map((line) => `${name}: “${line.text}”, ${tightSays(line)}`),
-    ),
-    ...fits.flatMap(({ name, empty }) =>
-      empty.map(({ field }) => `${name}: has no ${fieldLabel(field).toLowerCase()}`),
-    ),
-    ...fits
-      .filter(({ missing }) => missing.length > 0)
-      .map(({ name, missing }) => `${name}: no face that ships has ${missing.slice(0, 12).join(" ")}`),
-    ...broken.map(({ line, reason }) => `${values.people}, line ${line}: ${reason}`),
-  ].join("\n");
 }
 
 async function graftCommand(args: readonly string[]): Promise<string> {

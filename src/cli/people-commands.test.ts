@@ -55,19 +55,37 @@ describe("fit", () => {
     );
     expect(told.split("\n")).toEqual([
       "1 of 2 fit",
+      "Most come out 212 px high",
       expect.stringMatching(/^Max Holm: “Deputy Head of Long-Term .*”, 2 lines: \d+\.\d px in 289 px$/),
+      "Max Holm: 18 px higher",
       `${people}, line 4: It has 1 cell, and the table has 5 columns.`,
     ]);
+  });
+
+  it("says what would make a line fit", async () => {
+    const at = file("long-mail.csv");
+    await writeFile(
+      at,
+      "Name,Phone,Mail\nBo Ray,+44 1632 960100,bo-ray-of-the-cold-store@harrowfen.example\n",
+    );
+    expect((await run(["fit", "demo/signatures/full.json", "--people", at])).split("\n")).toContain(
+      "“+44 1632 960100 | bo-ray-of-the-cold-store@harrowfen.example”: Two lines, parted at “|”: fits",
+    );
   });
 
   it("gives everything as JSON", async () => {
     const told = JSON.parse(
       await run(["fit", "demo/signatures/full.json", "--people", await list(), "--json"]),
-    ) as { people: { name: string; tight: unknown[] }[]; unread: unknown[] };
-    expect(told.people.map(({ name, tight }) => [name, tight.length])).toEqual([
-      ["Max Holm", 1],
-      ["Ada Quill", 0],
+    ) as {
+      people: { name: string; tight: unknown[]; size: { height: number } }[];
+      lines: { people: string[] }[];
+      unread: unknown[];
+    };
+    expect(told.people.map(({ name, tight, size }) => [name, tight.length, size.height])).toEqual([
+      ["Max Holm", 1, 230],
+      ["Ada Quill", 0, 212],
     ]);
+    expect(told.lines.map(({ people }) => people)).toEqual([["Max Holm"]]);
     expect(told.unread).toHaveLength(1);
     await expect(run(["fit", "demo/signatures/full.json"])).rejects.toThrow("--people is missing");
   });

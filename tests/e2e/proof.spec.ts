@@ -1,5 +1,4 @@
 /** The wall of proofs: what each stand-in shows, how still it is, and what is said of it, checked against the frames. */
-import AxeBuilder from "@axe-core/playwright";
 import type { Page } from "@playwright/test";
 import { cell, choose, openCopy, shelfOf } from "./bench";
 import { expect, test } from "./test";
@@ -375,59 +374,4 @@ test("the wall is tried without the fonts and on finer displays, and says so whe
   await expect(heading).toHaveText(/^Still in \d+ of 28 at 125 %$/);
   // Only what scales text and not attributes differs.
   await expect(card.locator("[data-still=true]")).toBeVisible();
-});
-
-test("a bar of the fit shows on the Bench whose it is", async ({ page }) => {
-  await openCopy(page, "Full");
-  await page.goto(`${new URL(page.url()).pathname}/proof`);
-  await page.getByRole("button", { name: "Everybody" }).click();
-  const chart = page.getByRole("img", { name: /^Height: / });
-  await chart.locator(".recharts-bar-rectangle").nth(1).hover();
-  await expect(chart.getByText("Chloé Abernathy-Nkemelu: 230 px")).toBeVisible();
-  await chart.locator(".recharts-bar-rectangle").nth(1).click();
-  await expect(page.getByRole("combobox", { name: "drawn for" })).toHaveText("Chloé Abernathy-Nkemelu");
-  await expect(page.locator(".signature-editor").getByText("Schools Programme Lead").first()).toBeVisible();
-});
-
-test("everybody's details are tried, and who does not fit is opened on the Bench where the line stands", async ({
-  page,
-}) => {
-  await openCopy(page, "Full");
-  await page.goto(`${new URL(page.url()).pathname}/proof`);
-  await page.getByRole("button", { name: "Everybody" }).click();
-  await expect(page.getByText(/^\d+ of \d+ fit$/)).toBeVisible();
-  await expect(
-    page.getByRole("img", { name: /^Height: Most come out \d+ px high, and \d+ higher\.$/ }),
-  ).toBeVisible();
-  await expect(page.getByRole("img", { name: /^Fullest line: \d+ have a line/ })).toBeVisible();
-  const wraps = page.getByRole("region", { name: "Whose lines wrap or stick out" });
-  await expect(wraps.getByRole("listitem").first()).toContainText("Maximiliana Oyelaran-Featherstonehaugh");
-  await expect(wraps).toContainText("2 lines: 317.4 px in 289 px");
-  await expect(wraps.getByRole("listitem").first()).toContainText("58 px higher");
-  // Everybody's proofs are drawn one after the other, and none is left out.
-  const still = page.getByRole("region", { name: /^Still in every proof for \d+ of \d+ people$/ });
-  await expect(still.getByRole("progressbar")).toBeHidden({ timeout: 60_000 });
-  // What was laid out without a browser is what the wall draws.
-  await expect(still.getByRole("listitem")).toContainText("26 of 28");
-  await still.getByRole("button", { name: "See the proofs of Ravindra Chandrasekharan Iyer" }).click();
-  await expect(page.getByRole("heading", { level: 1 })).toHaveText("Still in 26 of 28");
-  await page.getByRole("button", { name: "Everybody" }).click();
-  const { violations } = await new AxeBuilder({ page }).exclude("iframe").analyze();
-  expect(violations.map(({ id: rule, nodes }) => `${rule}: ${nodes[0]?.html}`)).toEqual([]);
-  await wraps.getByRole("button", { name: /^Deputy Head of Long-Term/ }).click();
-  await expect(page.getByRole("combobox", { name: "drawn for" })).toHaveText(
-    "Maximiliana Oyelaran-Featherstonehaugh",
-  );
-  await expect(page.getByText(/^line \d+$/).first()).toBeVisible();
-  // It really takes two lines there.
-  const title = page.locator(".signature-editor").getByText("Deputy Head of Long-Term").first();
-  await expect
-    .poll(() =>
-      title.evaluate((element) => {
-        const range = document.createRange();
-        range.selectNodeContents(element);
-        return new Set([...range.getClientRects()].map(({ top }) => Math.round(top))).size;
-      }),
-    )
-    .toBe(2);
 });

@@ -145,6 +145,19 @@ test("the longest details of the directory are tried, and the signature's own pe
   await expect(page.getByRole("combobox", { name: "drawn for" })).toHaveText("Tamsin Okafor");
 });
 
+test("each detail is tried at its widest, chosen by key", async ({ page }) => {
+  await openCopy(page, "Full");
+  await page.getByRole("button", { name: "Which of the longest details to try" }).press("Enter");
+  await expect(page.getByRole("menuitem", { name: /^The widest name Maximiliana/ })).toBeVisible();
+  await page.getByRole("menuitem", { name: /^Every detail at its widest/ }).focus();
+  await page.keyboard.press("Enter");
+  await expect(page.getByRole("button", { name: "tried with the widest of each" })).toBeVisible();
+  // Her title, and a department that is not hers.
+  await expect(cell(page, 1, 2)).toContainText("Provenance and Viability Monitoring·Germination Lab");
+  await page.getByRole("button", { name: "tried with the widest of each" }).click();
+  await expect(cell(page, 1, 2)).toContainText("Tamsin Okafor");
+});
+
 test("a nested table has rows and columns of its own, and goes with its last one", async ({ page }) => {
   await startBlank(page, 1, 1);
   await cell(page, 1, 1).click();

@@ -1,5 +1,6 @@
 /** Findings about how text is set, and about how much of it there is. Sizes in px. */
 import type { Node } from "prosemirror-model";
+import { smallestRead } from "../values";
 import { fieldLabel, fieldsOf, fieldValue, type FieldId, type Person } from "../people";
 import {
   line,
@@ -16,9 +17,6 @@ import {
 } from "../signature";
 import type { Found } from "./finding";
 import type { Mend } from "./mend";
-
-/** What is written smaller is read by few, and made larger by some clients. */
-const smallest = 10;
 
 /** Under this letters of one line touch those of the next. */
 const tightest = 1.1;
@@ -38,14 +36,14 @@ const isBlank = (node: Node): boolean =>
 function checkTypes(runs: readonly TextRun[]): Found[] {
   const told = new Set<number>();
   return runs.flatMap(({ position, text, look: { size } }): Found[] => {
-    if (size >= smallest || told.has(size)) return [];
+    if (size >= smallestRead || told.has(size)) return [];
     told.add(size);
     return [
       {
         code: "type-too-small",
         position,
-        message: `“${text.trim().slice(0, 40)}” is set in ${size} px, which is hard to read: ${smallest} px is the least.`,
-        mend: { kind: "set-size", label: `Set it in ${smallest} px`, from: size, to: smallest },
+        message: `“${text.trim().slice(0, 40)}” is set in ${size} px, which is hard to read: ${smallestRead} px is the least.`,
+        mend: { kind: "set-size", label: `Set it in ${smallestRead} px`, from: size, to: smallestRead },
       },
     ];
   });

@@ -3,15 +3,19 @@ import type { Node } from "prosemirror-model";
 import { textWidth, widthsUpTo, type MeasuredStyle } from "../measure";
 import type { Person } from "../people";
 import {
+  eachShownBlock,
   fieldText,
   image,
   personField,
   separator,
-  textRunsOf,
+  settingsOf,
+  textRunsIn,
   webSafeFont,
+  type Settings,
   type TextLook,
   type TextRun,
 } from "../signature";
+import { append } from "../values";
 
 /** A piece of a line: text that is measured, or something that is as wide as it is. */
 export interface LinePiece {
@@ -85,9 +89,12 @@ const isGone = (block: Node, person: Person | null): boolean =>
 function linesOf(
   block: Node,
   position: number,
-  runs: ReadonlyMap<number, TextRun>,
-  first: TextRun,
+  settings: Settings,
+  person: Person | null,
 ): readonly DrawnLine[] {
+  const runs = new Map(textRunsIn(block, position, settings, person).map((run) => [run.position, run]));
+  const [first] = runs.values();
+  if (!first || isGone(block, person)) return [];
   const found: DrawnLine[] = [];
   let pieces: LinePiece[] = [];
   let mark: LinePiece | null = null;
@@ -116,17 +123,25 @@ function linesOf(
   return found;
 }
 
+/** The line or button at a position. Throws a RangeError where none begins. */
+export function blockAt(document: Node, position: number): Node {
+  const block = document.nodeAt(position);
+  if (!block?.isTextblock) throw new RangeError(`No line at position ${position}`);
+  return block;
+}
+
+/** What the line or button at a position says. Throws a RangeError where none begins. */
+export const linesAt = (document: Node, position: number, person: Person | null): readonly DrawnLine[] =>
+  linesOf(blockAt(document, position), position, settingsOf(document), person);
+
 /** Every line that says anything, in document order. */
 export function drawnLines(document: Node, person: Person | null): readonly DrawnLine[] {
-  const blocks = new Map<number, Map<number, TextRun>>();
-  for (const run of textRunsOf(document, person)) {
-    const own = blocks.get(run.blockPosition) ?? new Map<number, TextRun>();
-    blocks.set(run.blockPosition, own.set(run.position, run));
-  }
-  return [...blocks].flatMap(([position, runs]) => {
-    const [first] = runs.values();
-    return first && !isGone(first.block, person) ? linesOf(first.block, position, runs, first) : [];
-  });
+  const settings = settingsOf(document);
+  const found: DrawnLine[] = [];
+  eachShownBlock(document, person, (block, position) =>
+    append(found, linesOf(block, position, settings, person)),
+  );
+  return found;
 }
 
 export const widthOf = ({ pieces }: DrawnLine): number =>

@@ -6,18 +6,11 @@
 import type { Node } from "prosemirror-model";
 import { missingLetters } from "../measure";
 import type { FieldId, Person } from "../people";
-import {
-  fieldText,
-  innerWidth,
-  isHiddenFrom,
-  outerTable,
-  personField,
-  tableMap,
-  webSafeFont,
-} from "../signature";
+import { fieldText, isHiddenFrom, personField, webSafeFont } from "../signature";
 import { largest } from "../values";
 import { breakLine } from "./break-line";
 import { drawnLines, widthOf, wordsOfLine, type DrawnLine } from "./drawn-lines";
+import { roomsIn } from "./rooms";
 
 export interface TightLine {
   /** Where its line or button begins in the document. */
@@ -46,30 +39,6 @@ export interface Fit {
   readonly empty: readonly EmptyField[];
   /** Letters that the face of their line does not have, and the machine draws with another. */
   readonly missing: readonly string[];
-}
-
-/** The room of each block, by where it begins; worked out once for a document, whoever it is drawn for. */
-const rooms = new WeakMap<Node, ReadonlyMap<number, number>>();
-
-function measureRooms(table: Node, start: number, into: Map<number, number>): void {
-  const map = tableMap(table);
-  for (const place of map.places) {
-    const room = innerWidth(map, place);
-    place.node.forEach((block, offset) => {
-      const position = start + place.offset + 1 + offset;
-      if (block.type.name === "table") measureRooms(block, position + 1, into);
-      else into.set(position, room);
-    });
-  }
-}
-
-function roomsIn(document: Node): ReadonlyMap<number, number> {
-  const known = rooms.get(document);
-  if (known) return known;
-  const found = new Map<number, number>();
-  measureRooms(outerTable(document), 1, found);
-  rooms.set(document, found);
-  return found;
 }
 
 function missingIn({ pieces }: DrawnLine): readonly string[] {

@@ -1,8 +1,8 @@
 import type { Node } from "prosemirror-model";
 import { describe, expect, it } from "vitest";
-import { emptyPerson } from "../people";
-import { blankSignature, build, starterPatterns } from "../signature";
-import { longestPerson, trialPerson, type Trial } from "./index";
+import { emptyPerson, type Person } from "../people";
+import { blankSignature, build, starterPatterns, style } from "../signature";
+import { longestPerson, trialPerson, widestDetails, widestOfAll, type Trial } from "./index";
 import { drawnLines, widthOf, wordsOfLine } from "./drawn-lines";
 import { lineOf } from "./line.fixture";
 
@@ -20,6 +20,43 @@ describe("the person whose details are longest", () => {
   it("is nobody where a signature shows nothing of a person, and where nobody is there", () => {
     expect(longestPerson(blankSignature(1, 2), people)).toBeNull();
     expect(longestPerson(starterPatterns[0]!.document, [])).toBeNull();
+  });
+});
+
+describe("the widest details", () => {
+  const { field, line, row, cell, signature, table } = build;
+  const ada: Person = { ...emptyPerson, name: "Ada WWWW", title: "iiiiiiiiii", phone: "+44 1632 960100" };
+  const bo: Person = { ...emptyPerson, name: "Bo iiiiiiii", title: "WWWWWWW", mail: "bo@harrowfen.example" };
+  const shown = signature(
+    {},
+    table(
+      row(
+        cell({ width: [400] }, line(field("title")), line(field("name", {}, style.size(20)), field("phone"))),
+      ),
+    ),
+  );
+  const all = [{ person: ada }, { person: bo }];
+
+  it("are those of the widest letters and not of the most, each in the type of its place, in reading order", () => {
+    const found = widestDetails(shown, all);
+    expect(found.map(({ field: name, whose }) => [name, whose.person])).toEqual([
+      ["title", bo],
+      ["name", ada],
+      ["phone", ada],
+    ]);
+    const alone = signature({}, table(row(cell({ width: [400] }, line(field("name", {}, style.size(10)))))));
+    const [small] = widestDetails(alone, all);
+    expect(2 * (small?.width ?? 0)).toBeCloseTo(found[1]?.width ?? 0, 0);
+  });
+
+  it("are all together somebody who is not", () => {
+    expect(widestOfAll(ada, widestDetails(shown, all))).toEqual({ ...ada, title: bo.title });
+    expect(widestDetails(blankSignature(1, 1), all)).toEqual([]);
+    const placed = signature(
+      {},
+      table(row(cell({ width: [400] }, line(field("mobile", { fallback: "WWWW" }))))),
+    );
+    expect(widestDetails(placed, all)).toEqual([]);
   });
 });
 

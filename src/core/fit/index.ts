@@ -1,7 +1,11 @@
 export { designSizes } from "./design-sizes";
 export { fitOf, personalWords, type EmptyField, type Fit, type TightLine } from "./fit-of";
+export { applyFitMend, type FitMend } from "./fit-mend";
+export { choiceSays, fitMendSays } from "./fit-mend-says";
+export { findFitMends, type FitChoice, type TightBlock } from "./find-fit-mends";
 export { longestPerson } from "./longest-person";
 export { tightSays, worstFirst } from "./strain";
 export { trialPerson, type Trial } from "./trial-person";
 export { usualHeight } from "./usual-height";
 export { stillFor, type StillFor } from "./still-for";
+export { widestDetails, widestOfAll, type WidestDetail } from "./widest-details";

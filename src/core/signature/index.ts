@@ -63,6 +63,7 @@ export { disclaimer, readyLines, type ReadyLine } from "./parts/ready-lines";
 export { starterPatterns, type StarterPattern } from "./patterns/starter-patterns";
 export {
   backgroundAt,
+  eachShownBlock,
   hasWords,
   fieldsShown,
   hrefOf,
@@ -76,6 +77,7 @@ export {
   settingsIn,
   textLook,
   textColorsOf,
+  textRunsIn,
   textRunsOf,
   wordsOf,
   textLookIn,

@@ -30,7 +30,7 @@ export {
   type TextValue,
 } from "./simple-values";
 export { complain, complaintOf, describeValue, type Check, type TypeOf, type Value } from "./value";
-export { textSize } from "./text-size";
+export { smallestRead, textSize } from "./text-size";
 export { bytesOf, lettersOf } from "./byte-letters";
 export { joinBytes } from "./join-bytes";
 export { append, largest, smallest } from "./extremes";

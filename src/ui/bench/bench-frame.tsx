@@ -17,6 +17,8 @@ import { PartsPanel } from "./tools/parts-panel";
 import { SaveStatus } from "../signature/editing/save-status";
 import { Sheet } from "./sheet/sheet";
 import { Toolbar } from "./tools/toolbar";
+import { TryLongest } from "./tools/try-longest";
+import type { LongestPerson } from "./tools/use-longest-person";
 import type { SaveState } from "../signature/editing/use-saving";
 import type { Open } from "./tools/use-bench-actions";
 
@@ -32,9 +34,7 @@ interface Props {
   readonly saveState: SaveState;
   readonly drawFor: (personId: string | null) => void;
   readonly setForm: (form: Form) => void;
-  /** The name of whose details are tried, or null. */
-  readonly tried: string | null;
-  readonly tryLongest: () => void;
+  readonly longest: LongestPerson;
   readonly setOpen: (open: Open) => void;
   readonly toggleSource: () => void;
   /** The source, where it stands beside the sheet in place of parts and measures; null where it does not. */
@@ -43,19 +43,8 @@ interface Props {
 
 /** Everything of the Bench around the proofs, which wait for nothing here: this is drawn when they have been. */
 export const BenchFrame = memo(function BenchFrame(props: Props) {
-  const {
-    value,
-    signature,
-    personName,
-    ownParts,
-    findings,
-    saveState,
-    drawFor,
-    setForm,
-    tried,
-    tryLongest,
-    setOpen,
-  } = props;
+  const { value, signature, personName, ownParts, findings, saveState, drawFor, setForm, longest, setOpen } =
+    props;
   const { toggleSource, source } = props;
   const { editor, selection, settings, form, choosePicture } = value;
   useStepKeys({
@@ -80,17 +69,7 @@ export const BenchFrame = memo(function BenchFrame(props: Props) {
         findings={findings}
         stillness={props.stillness}
         onDrawnFor={drawFor}
-        besidePerson={
-          <button
-            type="button"
-            aria-pressed={tried !== null}
-            onClick={tryLongest}
-            title="Draw it with the longest details of the directory"
-            className={`max-w-28 truncate whitespace-nowrap rounded-sm lg:max-w-44 px-1.5 py-0.5 text-sm hover:bg-kelp ${tried === null ? "text-soft" : "bg-kelp font-medium text-pine"}`}
-          >
-            {tried === null ? "try the longest" : `tried with ${tried}`}
-          </button>
-        }
+        besidePerson={<TryLongest {...longest} />}
       >
         <FormSwitch form={form} onChange={setForm} />
         <span aria-hidden className="h-5 border-l border-hairline" />

@@ -126,7 +126,7 @@ export function Bench({ signature, person: ownPerson, base, brandColors, ...rest
   const longest = useLongestPerson(current, directory);
   const chosen = usePerson(ownPerson, signature.personId);
   const known = usePictureFacts(rest.pictures);
-  const person = useOwnPictures(document, longest.tried ?? chosen.person, known.learnCut);
+  const person = useOwnPictures(document, longest.tried?.person ?? chosen.person, known.learnCut);
   const altContext = useMemo(() => ({ person, organisation, networks }), [person, organisation, networks]);
   const { facts } = known;
   const pictures = usePictures(edited, known, altContext);
@@ -303,8 +303,7 @@ export function Bench({ signature, person: ownPerson, base, brandColors, ...rest
           saveState={saving}
           drawFor={chosen.drawFor}
           setForm={setForm}
-          tried={longest.tried?.name ?? null}
-          tryLongest={longest.toggle}
+          longest={longest}
           setOpen={setOpen}
           toggleSource={toggleSource}
           source={sourceOpen ? source : null}

@@ -30,7 +30,7 @@ export function ProofPage(props: OpenedStation) {
   const [room, setRoom] = useState<"wall" | "reading" | "everybody">("wall");
   useAhead(rooms);
   const document = edited.state.doc;
-  const { findings, busy, mend, setAside, colors, known } = useStationFindings(edited, props);
+  const { findings, busy, mend, setAside, colors, known, change } = useStationFindings(edited, props);
   const trial = useTrial(signature.id, document);
   const shown = useOwnPictures(document, trial.person ?? person, known.learnCut);
   const options = useMemo(
@@ -65,6 +65,8 @@ export function ProofPage(props: OpenedStation) {
               document={document}
               base={base}
               colors={colors.colors}
+              change={change}
+              learnCut={known.learnCut}
               onWall={() => setRoom("wall")}
             />
           )}

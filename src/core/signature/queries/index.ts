@@ -14,5 +14,6 @@ export {
   type TextLook,
   type TextRange,
 } from "./text-look";
-export { hasWords, textRunsOf, type TextRun } from "./text-runs";
+export { eachShownBlock } from "./shown-blocks";
+export { hasWords, textRunsIn, textRunsOf, type TextRun } from "./text-runs";
 export { wordsOf } from "./words-of";

@@ -2,21 +2,27 @@
 
 import Link from "next/link";
 import { useRouter } from "next/navigation";
-import type { ReactNode } from "react";
+import { useRef, type ReactNode, type RefObject } from "react";
+import type { Node } from "prosemirror-model";
 import { toast } from "sonner";
-import { endpoints } from "@/contract";
-import { tightSays, usualHeight, worstFirst } from "@/core/fit";
+import { endpoints, type Cut } from "@/contract";
+import { applyFitMend, tightSays, usualHeight, worstFirst, type FitMend } from "@/core/fit";
 import { fieldLabel } from "@/core/people";
 import type { PersonFit } from "@/workers/fit.worker";
 import { ask } from "../../parts/asking/ask";
+import { FocusHome } from "../../parts/focus-home";
 import { ProgressLine, doneOfAll } from "../../parts/progress-line";
 import { SomeOf } from "../../parts/some-of";
 import { benchPlace } from "../../signature/bench-place";
+import type { Change } from "../../signature/editing/single-steps";
 import { FitCharts } from "./fit-charts";
 import { ForWhomStill } from "./for-whom-still";
-import { useFit, type Tried } from "./use-fit";
+import { MendLines } from "./mend-lines";
+import { useFit, type Progress, type Tried } from "./use-fit";
 
 interface Props extends Tried {
+  readonly change: Change;
+  readonly learnCut: (cut: Cut) => void;
   /** Shows the proofs of whoever the signature has come to be drawn for. */
   readonly onWall: () => void;
 }
@@ -33,23 +39,19 @@ function drawFor(signatureId: string, personId: string, then: () => void): void 
  * Whether the details of everybody whom it is given to fit: who wraps, for whom it comes out higher, whose fields say nothing, whose
  * letters no face has, and for whom it is still.
  */
-export function FitRoom({ onWall, ...tried }: Props) {
+export function FitRoom({ onWall, change, learnCut, ...tried }: Props) {
   const { fitting, stop, again } = useFit(tried);
-  const { signatureId } = tried;
+  const { signatureId, base } = tried;
   const router = useRouter();
+  const numbers = useRef<HTMLParagraphElement>(null);
+  const mend = (found: Node, how: FitMend): boolean => {
+    const done = change((transform) => transform.doc === found && applyFitMend(transform, how));
+    if (!done) toast("The signature was changed meanwhile: everybody is tried again.");
+    return done;
+  };
   switch (fitting.kind) {
     case "trying":
-      return (
-        <ProgressLine
-          label="People tried"
-          done={fitting.done}
-          all={fitting.all}
-          says={
-            fitting.all > 0 ? `${doneOfAll(fitting.done, fitting.all)} people tried` : "Trying everybody…"
-          }
-          onStop={stop}
-        />
-      );
+      return <TryingEverybody {...fitting} onStop={stop} />;
     case "stopped":
     case "failed":
       return (
@@ -64,12 +66,27 @@ export function FitRoom({ onWall, ...tried }: Props) {
       return (
         <Known
           fits={fitting.fits}
+          numbers={numbers}
+          trying={
+            fitting.again && fitting.again.done > 0 && <TryingEverybody {...fitting.again} onStop={stop} />
+          }
           onOpen={(id, position) =>
             drawFor(signatureId, id, () =>
               router.push(`/signatures/${signatureId}${position === null ? "" : benchPlace(position)}`),
             )
           }
         >
+          <FocusHome value={() => numbers.current?.focus()}>
+            {fitting.mends && (
+              <MendLines
+                {...fitting.mends}
+                people={fitting.fits.length}
+                base={base}
+                learnCut={learnCut}
+                onMend={mend}
+              />
+            )}
+          </FocusHome>
           <ForWhomStill
             still={fitting.still}
             people={fitting.fits.length}
@@ -87,15 +104,30 @@ export function FitRoom({ onWall, ...tried }: Props) {
   }
 }
 
+const TryingEverybody = ({ done, all, onStop }: Progress & { readonly onStop: () => void }) => (
+  <ProgressLine
+    label="People tried"
+    done={done}
+    all={all}
+    says={all > 0 ? `${doneOfAll(done, all)} people tried` : "Trying everybody…"}
+    onStop={onStop}
+  />
+);
+
 /** Shows somebody's signature on the Bench, at a place of the document where there is one. */
 type OnOpen = (id: string, position: number | null) => void;
 
 function Known({
   fits,
+  numbers,
+  trying,
   onOpen,
   children,
 }: {
   readonly fits: readonly PersonFit[];
+  readonly numbers: RefObject<HTMLParagraphElement | null>;
+  /** How far it is with everybody after a change; those of a small directory are tried at once. */
+  readonly trying: ReactNode;
   readonly onOpen: OnOpen;
   readonly children: ReactNode;
 }) {
@@ -115,9 +147,10 @@ function Known({
     );
   return (
     <>
-      <p className="font-serif text-3xl">
+      <p ref={numbers} tabIndex={-1} role="status" className="font-serif text-3xl">
         {fitting.toLocaleString("en")} of {fits.length.toLocaleString("en")} fit
       </p>
+      {trying}
       <p className="text-soft">
         Laid out with the details of whoever it is given to, or of all people while that is nobody, in the
         fonts that are drawn here.

@@ -4,7 +4,7 @@
 import { useEffect, useState } from "react";
 import type { Node } from "prosemirror-model";
 import type { KnownColors } from "@/core/layout";
-import type { FitAnswer, FitRequest, PersonFit, PersonStill } from "@/workers/fit.worker";
+import type { FitAnswer, FitRequest, MendableLine, PersonFit, PersonStill } from "@/workers/fit.worker";
 import { useSettled } from "../../parts/drawing/use-settled";
 import { useDirectory } from "../../signature/use-directory";
 
@@ -16,9 +16,31 @@ export interface Stillnesses {
   readonly stopped: boolean;
 }
 
+export interface Progress {
+  readonly done: number;
+  readonly all: number;
+}
+
+/** Lines of a document that would be mended; what they say of places is of that document only. */
+export interface Mends {
+  readonly document: Node;
+  readonly lines: readonly MendableLine[];
+}
+
+/** What is known of a document; while a later one is tried, that of the earlier one. */
+interface Known {
+  readonly kind: "known";
+  readonly fits: readonly PersonFit[];
+  /** Null before any were looked for; those of the document before while they are looked for again. */
+  readonly mends: Mends | null;
+  readonly still: Stillnesses;
+  /** How far it is with a later one. */
+  readonly again: Progress | null;
+}
+
 export type Fitting =
-  | { readonly kind: "trying"; readonly done: number; readonly all: number }
-  | { readonly kind: "known"; readonly fits: readonly PersonFit[]; readonly still: Stillnesses }
+  | ({ readonly kind: "trying" } & Progress)
+  | Known
   | { readonly kind: "stopped" }
   | { readonly kind: "failed"; readonly message: string };
 
@@ -33,12 +55,20 @@ interface TriedFit {
 
 const begun: Fitting = { kind: "trying", done: 0, all: 0 };
 
-function after(before: Fitting, said: FitAnswer): Fitting {
+function after(before: Fitting, said: FitAnswer, document: Node): Fitting {
   switch (said.kind) {
-    case "progress":
-      return { kind: "trying", done: said.done, all: said.all };
-    case "fits":
-      return { kind: "known", fits: said.fits, still: { people: [], all: 0, stopped: false } };
+    case "progress": {
+      const { done, all } = said;
+      // What is known stays in view, and the focus where it is.
+      return before.kind === "known" ? { ...before, again: { done, all } } : { kind: "trying", done, all };
+    }
+    case "fits": {
+      const still = { people: [], all: 0, stopped: false };
+      const mends = before.kind === "known" ? before.mends : null;
+      return { kind: "known", fits: said.fits, mends, still, again: null };
+    }
+    case "mends":
+      return before.kind === "known" ? { ...before, mends: { document, lines: said.lines } } : before;
     case "still": {
       if (before.kind !== "known") return before;
       const people = [...before.still.people, said.person];
@@ -48,8 +78,9 @@ function after(before: Fitting, said: FitAnswer): Fitting {
 }
 
 function halted(before: Fitting): Fitting {
-  if (before.kind === "known") return { ...before, still: { ...before.still, stopped: true } };
-  return before.kind === "trying" ? { kind: "stopped" } : before;
+  if (before.kind === "known" && before.again === null)
+    return { ...before, still: { ...before.still, stopped: true } };
+  return before.kind === "trying" || before.kind === "known" ? { kind: "stopped" } : before;
 }
 
 export interface Tried {
@@ -74,7 +105,7 @@ export function useFit({ signatureId, document, base, colors }: Tried): TriedFit
         if (!wanted) return;
         worker = new Worker(new URL("../../../workers/fit.worker.ts", import.meta.url), { type: "module" });
         worker.onmessage = ({ data }: MessageEvent<FitAnswer>) => {
-          if (wanted) setFitting((before) => after(before, data));
+          if (wanted) setFitting((before) => after(before, data, settled));
         };
         worker.onerror = () =>
           setFitting({
