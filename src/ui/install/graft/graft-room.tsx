@@ -6,6 +6,7 @@ import type { PicturesIn } from "@/core/install-kinds";
 import { Button } from "../../parts/button";
 import { localPictures } from "../../parts/drawing/local-pictures";
 import { SignatureFrame } from "../../parts/drawing/signature-frame";
+import { RadioChoice } from "../../parts/fields/radio-choice";
 import { TextField } from "../../parts/fields/text-field";
 import { WordSwitch } from "../../parts/fields/word-switch";
 import { FilePicker } from "../../parts/files/file-picker";
@@ -201,14 +202,16 @@ function GraftPlaceChoice({ tools, file, from, short }: PlaceProps) {
         <fieldset className="min-w-0">
           <legend className="pb-1 text-xs text-soft">Or one of its lines</legend>
           <div className="max-h-48 overflow-y-auto">
-            <LineChoice
+            <RadioChoice
+              name="graft-line"
               text={form === "page" ? "Everything in the page" : "Everything in it"}
               checked={named === null && line === "all"}
               onChange={() => choose("all")}
             />
             {lines.map((each, index) => (
-              <LineChoice
+              <RadioChoice
                 key={each.letters[0]?.from ?? index}
+                name="graft-line"
                 text={each.text}
                 checked={named === null ? line === index : only?.kind === "words" && only.line === index}
                 onChange={() => choose(index)}
@@ -242,22 +245,3 @@ function GraftPlaceChoice({ tools, file, from, short }: PlaceProps) {
     </div>
   );
 }
-
-interface LineProps {
-  readonly text: string;
-  readonly checked: boolean;
-  readonly onChange: () => void;
-}
-
-const LineChoice = ({ text, checked, onChange }: LineProps) => (
-  <label className="flex items-start gap-2 border-b border-hairline py-1 text-sm">
-    <input
-      type="radio"
-      name="graft-line"
-      checked={checked}
-      onChange={onChange}
-      className="mt-1 shrink-0 accent-pine"
-    />
-    <span className="min-w-0 truncate">{text}</span>
-  </label>
-);

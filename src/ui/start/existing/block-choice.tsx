@@ -8,6 +8,7 @@ import {
   type SignatureBlock,
 } from "@/core/importing";
 import { SignatureFrame } from "../../parts/drawing/signature-frame";
+import { RadioChoice } from "../../parts/fields/radio-choice";
 import { importArea } from "./use-difference";
 
 const reasons: Readonly<Record<FoundBy, string>> = {
@@ -64,22 +65,14 @@ export function BlockChoice({ blocks, chosen, message, local, onChoose }: Props)
         </legend>
         <p className="pb-1 text-xs text-soft">Point at another part of the message, or choose it here.</p>
         {blocks.map(({ foundBy, text }, index) => (
-          <label
+          <RadioChoice
             key={`${foundBy}-${text}`}
-            className="flex items-start gap-2 border-b border-hairline py-1 text-sm"
-          >
-            <input
-              type="radio"
-              name="block"
-              checked={index === chosen}
-              onChange={() => onChoose(index)}
-              className="mt-1 shrink-0 accent-pine"
-            />
-            <span className="min-w-0">
-              <span className="block truncate">{text || "pictures only"}</span>
-              <span className="block text-xs text-soft">{reasons[foundBy]}</span>
-            </span>
-          </label>
+            name="block"
+            checked={index === chosen}
+            onChange={() => onChoose(index)}
+            text={text || "pictures only"}
+            more={reasons[foundBy]}
+          />
         ))}
       </fieldset>
     </section>
