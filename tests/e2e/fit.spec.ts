@@ -66,6 +66,52 @@ test("everybody's details are tried, and who does not fit is opened on the Bench
   await expect.poll(() => drawnOn(title)).toBe(2);
 });
 
+test("the Bench says for how many it does not fit as it is built, and tries them, by mouse and by keyboard", async ({
+  page,
+}) => {
+  await openCopy(page, "Full");
+  const mark = page.getByRole("button", { name: /^(\d+ do(es)? not fit|all fit)$/ });
+  const number = async (): Promise<number> => Number.parseInt(await mark.innerText(), 10) || 0;
+  const said = page.getByRole("dialog", { name: "Whose details fit" });
+  await mark.click();
+  const { violations } = await new AxeBuilder({ page }).include("[role=dialog]").analyze();
+  expect(violations.map(({ id: rule, nodes }) => `${rule}: ${nodes[0]?.html}`)).toEqual([]);
+  await said.getByRole("button", { name: /^Schools Programme Lead/ }).click();
+  await expect(said).toBeHidden();
+  await expect(page.getByRole("button", { name: "tried with Chloé Abernathy-Nkemelu" })).toBeVisible();
+  const title = page.locator(".signature-editor").getByText("Schools Programme Lead").first();
+  await expect.poll(() => drawnOn(title)).toBe(2);
+  await expect(
+    page.getByRole("navigation", { name: "What is selected" }).locator("[aria-current]"),
+  ).toHaveText("line 2");
+
+  // A column that is wider: as it is typed, and not only where everybody is looked at.
+  const before = await number();
+  const width = page.getByLabel("Width of column 2");
+  await width.fill("330");
+  await width.press("Enter");
+  await expect.poll(number).toBeLessThan(before);
+  const after = await number();
+  await expect.poll(async () => (await tightLines(page)).length).toBeGreaterThan(0);
+
+  await mark.focus();
+  await page.keyboard.press("Enter");
+  await expect(said.getByRole("button").first()).toBeFocused();
+  await page.keyboard.press("Escape");
+  await expect(mark).toBeFocused();
+  await page.keyboard.press("Enter");
+  await said.getByRole("link", { name: "Everybody, and what would make them fit" }).press("Enter");
+  const [fitting, all] = (
+    await page
+      .getByRole("status")
+      .filter({ hasText: /of \d+ fit$/ })
+      .innerText()
+  )
+    .split(/ of | fit/)
+    .map(Number);
+  expect(all! - fitting!).toBe(after);
+});
+
 const maximiliana = readPerson(
   JSON.parse(readFileSync("demo/people/maximiliana-featherstonehaugh.json", "utf8")),
 );

@@ -9,3 +9,4 @@ export { trialPerson, type Trial } from "./trial-person";
 export { usualHeight } from "./usual-height";
 export { stillFor, type StillFor } from "./still-for";
 export { widestDetails, widestOfAll, type WidestDetail } from "./widest-details";
+export { whoFits, type Strained, type WhoFits } from "./who-fits";

@@ -35,6 +35,8 @@ interface Props {
   readonly drawFor: (personId: string | null) => void;
   readonly setForm: (form: Form) => void;
   readonly longest: LongestPerson;
+  /** For how many it fits; null where that is not known. */
+  readonly fitMark: ReactNode;
   readonly setOpen: (open: Open) => void;
   readonly toggleSource: () => void;
   /** The source, where it stands beside the sheet in place of parts and measures; null where it does not. */
@@ -70,6 +72,7 @@ export const BenchFrame = memo(function BenchFrame(props: Props) {
         stillness={props.stillness}
         onDrawnFor={drawFor}
         besidePerson={<TryLongest {...longest} />}
+        besideStation={props.fitMark}
       >
         <FormSwitch form={form} onChange={setForm} />
         <span aria-hidden className="h-5 border-l border-hairline" />

@@ -57,6 +57,7 @@ import { useIconRows } from "./pictures/use-icon-rows";
 import { useOwnPictures } from "../signature/use-own-pictures";
 import { usePictureFacts } from "../signature/use-picture-facts";
 import { useKeepPart } from "./pictures/use-keep-part";
+import { useFitMark } from "./fit/use-fit-mark";
 import { usePictures } from "./pictures/use-pictures";
 
 interface Props {
@@ -145,6 +146,8 @@ export function Bench({ signature, person: ownPerson, base, brandColors, ...rest
 
   const { id } = signature;
   const { select, showPart } = useGoingTo(edited, tools, person);
+
+  const fitMark = useFitMark(edited, directory, { tryWith: longest.choose, select });
 
   const html = useMemo(
     () =>
@@ -304,6 +307,7 @@ export function Bench({ signature, person: ownPerson, base, brandColors, ...rest
           drawFor={chosen.drawFor}
           setForm={setForm}
           longest={longest}
+          fitMark={fitMark}
           setOpen={setOpen}
           toggleSource={toggleSource}
           source={sourceOpen ? source : null}

@@ -2,7 +2,7 @@
 
 /** The wall of proofs over a signature that is edited by its findings' mends. */
 import { Transform } from "prosemirror-transform";
-import { useMemo, useState } from "react";
+import { useMemo, useState, useSyncExternalStore } from "react";
 import { applyMends } from "@/core/checks";
 import { findPart } from "@/core/layout";
 import { benchPlace } from "../signature/bench-place";
@@ -24,10 +24,21 @@ const readingView = lazily(() => import("../signature/reading-view").then(({ Rea
 const fitRoom = lazily(() => import("./fit/fit-room").then(({ FitRoom }) => FitRoom));
 const rooms = [readingView, fitRoom];
 
+type Room = "wall" | "reading" | "everybody";
+
+/** The address of the page may ask for everybody, as what stands beside the Bench's station does. */
+const askedForEverybody = (): boolean => location.hash === "#everybody";
+const onAddress = (tell: () => void): (() => void) => {
+  addEventListener("hashchange", tell);
+  return () => removeEventListener("hashchange", tell);
+};
+
 export function ProofPage(props: OpenedStation) {
   const { signature, person, base } = props;
   const edited = useSignature(signature, plainState);
-  const [room, setRoom] = useState<"wall" | "reading" | "everybody">("wall");
+  const asked = useSyncExternalStore(onAddress, askedForEverybody, () => false);
+  const [chosen, setRoom] = useState<Room | null>(null);
+  const room = chosen ?? (asked ? "everybody" : "wall");
   useAhead(rooms);
   const document = edited.state.doc;
   const { findings, busy, mend, setAside, colors, known, change } = useStationFindings(edited, props);

@@ -25,6 +25,8 @@ interface Props {
   readonly onDrawnFor?: (id: PersonId) => void;
   /** What stands beside the choice of the person. */
   readonly besidePerson?: ReactNode;
+  /** What stands beside the station that is shown. */
+  readonly besideStation?: ReactNode;
   /** What stands at the right: whether it is saved, undo and redo. */
   readonly children?: ReactNode;
 }
@@ -84,7 +86,13 @@ export function SignatureHeader(props: Props) {
         {besidePerson}
         <div className="ml-auto flex items-center gap-2">{children}</div>
       </div>
-      <TheLine signatureId={signatureId} current={current} findings={findings} stillness={props.stillness} />
+      <TheLine
+        signatureId={signatureId}
+        current={current}
+        findings={findings}
+        stillness={props.stillness}
+        besideStation={props.besideStation}
+      />
     </header>
   );
 }

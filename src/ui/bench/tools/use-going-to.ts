@@ -2,10 +2,12 @@
 
 /** Going to a place of the document: what is there is selected, and the sheet shows it. */
 import { useCallback, useEffect } from "react";
-import { NodeSelection, TextSelection } from "prosemirror-state";
+import type { Node } from "prosemirror-model";
+import { NodeSelection, TextSelection, type Selection } from "prosemirror-state";
 import { toast } from "sonner";
 import { findPart, type PartDrift } from "@/core/layout";
 import type { Person } from "@/core/people";
+import { line } from "@/core/signature";
 import { readBenchPlace } from "../../signature/bench-place";
 import type { EditedSignature } from "../../signature/editing/use-signature";
 import { takeStarted } from "../../signature/just-started";
@@ -15,6 +17,13 @@ export interface GoingTo {
   readonly select: (at: number) => void;
   /** To a part of a proof. */
   readonly showPart: (parts: readonly PartDrift[], id: number) => void;
+}
+
+/** All of a text or a line, so that it is seen and its type can be changed at once; of what is no text, the part. */
+function shownAt(document: Node, node: Node, at: number): Selection {
+  if (node.isText) return TextSelection.create(document, at, at + node.nodeSize);
+  if (line.is(node)) return TextSelection.create(document, at + 1, at + 1 + node.content.size);
+  return NodeSelection.create(document, at);
 }
 
 /** The address of the page may name a place to begin at. */
@@ -28,11 +37,7 @@ export function useGoingTo(
       tools.apply(({ tr, doc }) => {
         const node = doc.nodeAt(at);
         if (!node) return null;
-        return tr
-          .setSelection(
-            node.isText ? TextSelection.create(doc, at, at + node.nodeSize) : NodeSelection.create(doc, at),
-          )
-          .scrollIntoView();
+        return tr.setSelection(shownAt(doc, node, at)).scrollIntoView();
       }),
     [tools],
   );
