@@ -237,6 +237,65 @@ test("photographs are matched to people, corrected before they are kept, and nud
   expect(await Promise.all([gil, hal, ivy].map((id) => portraitOf(page, id)))).toEqual(["", "", ""]);
 });
 
+test("photographs of contact cards are matched to whose cards they are, and kept after a look", async ({
+  page,
+}) => {
+  const word = "Carded";
+  const mail = (name: string): string => `${name}.${word}@harrowfen.example`.toLowerCase();
+  const lea = await addPerson(page, { name: `Lea ${word}`, mail: mail("Lea") });
+  const photo = async (of: string): Promise<string> =>
+    (await readFile(`demo/pictures/originals/${of}.jpg`)).toString("base64");
+  const card = (version: "3.0" | "4.0", name: string, picture: string): string =>
+    [
+      "BEGIN:VCARD",
+      `VERSION:${version}`,
+      `FN:${name} ${word}`,
+      `EMAIL:${mail(name)}`,
+      picture,
+      "END:VCARD",
+      "",
+    ].join("\r\n");
+  const cards = [
+    card("3.0", "Kit", `PHOTO;TYPE=JPEG;ENCODING=b:${await photo("bram-uzel")}`),
+    card("4.0", "Lea", `PHOTO:data:image/jpeg;base64,${await photo("anjali-rao")}`),
+    card("4.0", "Mo", "PHOTO:https://harrowfen.example/mo.jpg"),
+    card("3.0", "Nia", "PHOTO;TYPE=JPEG;ENCODING=b:this is no picture"),
+  ].join("");
+  await page.goto("/people/bring-in");
+  await page
+    .locator("input[type=file]")
+    .setInputFiles({ name: "cards.vcf", mimeType: "text/vcard", buffer: Buffer.from(cards) });
+  await expect(page.getByText("3 cards hold a photograph: whose each is you see next")).toBeVisible();
+  await expect(page.getByText("1 card gives a web address in place of a photograph.")).toBeVisible();
+  await page.getByRole("button", { name: "Bring in: 3 come, 3 photographs" }).click();
+  const dialog = page.getByRole("dialog", { name: "Photographs" });
+  await expect(dialog.getByText("2 photographs are somebody’s, 0 nobody’s yet.")).toBeVisible();
+  await expect(dialog.getByRole("alert")).toContainText(`Nia ${word}.jpg`);
+  await expect(dialog.getByRole("combobox", { name: `Whose Kit ${word}.jpg is` })).toHaveText(`Kit ${word}`);
+  expect(await portraitOf(page, lea)).toBe("");
+  await dialog.getByRole("button", { name: "Keep 2 portraits" }).focus();
+  await page.keyboard.press("Enter");
+  await expect(page.getByText("2 people have a new portrait.")).toBeVisible();
+  await expect
+    .poll(async () => readPictureDetail(await portraitOf(page, lea))?.original)
+    .toMatch(/^[0-9a-f]+$/);
+
+  // The same cards again: nobody comes and nobody changes, and who has a portrait keeps it where the look is left.
+  const kept = await portraitOf(page, lea);
+  await page.goto("/people/bring-in");
+  await page
+    .locator("input[type=file]")
+    .setInputFiles({ name: "cards.vcf", mimeType: "text/vcard", buffer: Buffer.from(cards) });
+  await page.getByRole("button", { name: "Bring in: 3 photographs" }).click();
+  await expect(dialog.getByText("takes the place of another")).toHaveCount(2);
+  await page.keyboard.press("Escape");
+  await expect(dialog).toBeHidden();
+  expect(await portraitOf(page, lea)).toBe(kept);
+  await page.reload();
+  await expect(page.getByRole("heading", { name: "Portraits" })).toBeVisible();
+  await expect(dialog).toBeHidden();
+});
+
 test("what is dropped on somebody's place is theirs alone, and people without a department are listed", async ({
   page,
 }) => {

@@ -66,6 +66,7 @@ export { encodings, type ListEncoding } from "./sheet/decode-list";
 export {
   readList,
   type ListReading,
+  type ListedPhoto,
   type ListRequest,
   type ReadList,
   type ReadTable,

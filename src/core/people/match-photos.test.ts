@@ -41,6 +41,10 @@ describe("whose photograph a file is", () => {
     expect(whose("tamsin.jpg", "Tamsin Okafor.jpg")).toEqual([null, "tamsin"]);
     expect(whose("Tamsin Okafor 1.jpg", "Tamsin Okafor 2.jpg")).toEqual([null, null]);
     expect(whose("anna.jpg", "anna abel.jpg")).toEqual(["anna-b", "anna-a"]);
+    // Whose address ends as another's.
+    const alike = [someone("ada", "Ada", "ada@x.example"), someone("jo", "Jo", "jo.ada@x.example")];
+    const files = ["jo.ada@x.example.jpg", "ada@x.example.jpg"];
+    expect(matchPhotos(files, alike).map(({ id }) => id)).toEqual(["jo", "ada"]);
   });
 
   it("never throws, keeps the order, and gives nobody two", () => {

@@ -48,6 +48,7 @@ const knownOf = ({ id, person }: NamedPerson): Known => {
 
 /** How sure it is, the surest first: each says whether a file that is called so is somebody's. */
 const tells: readonly ((name: string, words: readonly string[], known: Known) => boolean)[] = [
+  (name, _words, { mail }) => mail !== "" && plain(name) === mail,
   (name, _words, { mail }) => mail !== "" && plain(name).includes(mail),
   (_name, words, known) => known.words.length > 1 && known.words.every((word) => words.includes(word)),
   (name, _words, { mailName }) => mailName.length > 2 && plain(name).replace(/[^\p{L}.]+$/u, "") === mailName,

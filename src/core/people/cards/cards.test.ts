@@ -4,6 +4,7 @@ import { describe, expect, it } from "vitest";
 import { changePerson } from "../change-person";
 import { emptyPerson, wordFieldNames, ownFieldOf, type Person } from "../fields";
 import { buildWholeCard } from "./build-card";
+import type { PhotoInCard } from "./card-photo";
 import { holdsCards, readCards } from "./read-cards";
 
 const card = (...lines: string[]): string => ["BEGIN:VCARD", ...lines, "END:VCARD", ""].join("\r\n");
@@ -56,6 +57,22 @@ describe("a contact card", () => {
         ),
       ),
     ).toEqual([{ name: "Ada", phone: "+441632960101", pronouns: "she/her" }]);
+  });
+
+  it.each<[string, PhotoInCard]>([
+    ["PHOTO;ENCODING=b;TYPE=JPEG:/9j/4AAQ\r\n SkZJRg==", { ending: "jpg", base64: "/9j/4AAQSkZJRg==" }],
+    ["PHOTO;TYPE=PNG;ENCODING=b:iVBORw0K", { ending: "png", base64: "iVBORw0K" }],
+    ["item1.PHOTO:data:image/webp;base64\\,UklGRg==", { ending: "webp", base64: "UklGRg==" }],
+    ["PHOTO:data:,", { ending: "jpg", base64: "" }],
+    ["PHOTO;ENCODING=b:no base64 at all", { ending: "jpg", base64: "no base64 at all" }],
+    ["PHOTO;VALUE=uri:https://harrowfen.example/ada.jpg", "elsewhere"],
+    ["PHOTO;MEDIATYPE=image/png:https://harrowfen.example/ada.png", "elsewhere"],
+    ["PHOTO:", null],
+    ["NOTE:none", null],
+    ["PHOTO;PREF=2;ENCODING=b:AAAA\r\nPHOTO;PREF=1;ENCODING=b:BBBB", { ending: "jpg", base64: "BBBB" }],
+  ])("has its photograph: %s", (property, photo) => {
+    const { listed } = readCards(card("VERSION:4.0", "FN:Ada", property));
+    expect(listed.map((each) => each.photo)).toEqual([photo]);
   });
 
   it("without a full name has its parts, and says nothing of what it does not hold", () => {

@@ -8,65 +8,67 @@ import { fieldId, isPictureField, type FieldId } from "../fields";
 import type { BrokenLine } from "../sheet/read-sheet";
 import type { ListedPerson } from "../sheet/plan-import";
 import { ownParameter, ownProperty } from "./build-card";
+import { photoIn, type CardParameters, type CardProperty, type PhotoInCard } from "./card-photo";
+
+/** Somebody of a card. */
+export interface CardPerson extends ListedPerson {
+  readonly photo: PhotoInCard;
+}
 
 export interface ReadCards {
-  readonly listed: readonly ListedPerson[];
+  readonly listed: readonly CardPerson[];
   readonly broken: readonly BrokenLine[];
   /** Whether there was more than is read. */
   readonly cut: boolean;
 }
-
-type Parameters = Readonly<Record<string, string | readonly string[]>>;
-/** Name, parameters, kind of value and values (RFC 7095). */
-type Property = readonly [string, Parameters, string, ...(string | readonly string[])[]];
 
 /** UTF-16 units; portraits are within cards. */
 const longestCard = 4_000_000;
 
 export const holdsCards = (text: string): boolean => /^\uFEFF?\s*BEGIN:VCARD/i.test(text);
 
-const typesOf = ({ type = [] }: Parameters): readonly string[] =>
+const typesOf = ({ type = [] }: CardParameters): readonly string[] =>
   [type].flat().flatMap((each) => each.toLowerCase().split(","));
 
 /** A text of a property that the package does not know, and leaves escaped. */
 const unescaped = (text: string): string =>
   text.replace(/\\([\s\S])/g, (_whole, letter: string) => (letter === "n" || letter === "N" ? "\n" : letter));
 
-const partsOf = ([, , , value]: Property): readonly string[] => [value ?? ""].flat().map(String);
-const textOf = (property: Property): string => partsOf(property).join(" ").trim();
+const partsOf = ([, , , value]: CardProperty): readonly string[] => [value ?? ""].flat().map(String);
+const textOf = (property: CardProperty): string => partsOf(property).join(" ").trim();
 
 /** A number as it is written: without the scheme, its extension as people write it. */
-const numberOf = (property: Property): string =>
+const numberOf = (property: CardProperty): string =>
   textOf(property)
     .replace(/^tel:/i, "")
     .replace(/;ext=(\d+).*$/i, " ext. $1")
     .replace(/;phone-context=.*$/i, "");
 
-const isCell = ([, parameters]: Property): boolean => typesOf(parameters).includes("cell");
-const isFax = ([, parameters]: Property): boolean =>
+const isCell = ([, parameters]: CardProperty): boolean => typesOf(parameters).includes("cell");
+const isFax = ([, parameters]: CardProperty): boolean =>
   ["fax", "pager", "modem"].some((type) => typesOf(parameters).includes(type));
 
 /** The one that is preferred, else the first. */
-function best(properties: readonly Property[]): Property | undefined {
-  const rank = ([, parameters]: Property): number =>
+function best(properties: readonly CardProperty[]): CardProperty | undefined {
+  const rank = ([, parameters]: CardProperty): number =>
     typesOf(parameters).includes("pref") ? 1 : Number(parameters.pref ?? 100);
-  return properties.reduce<Property | undefined>(
+  return properties.reduce<CardProperty | undefined>(
     (chosen, each) => (chosen === undefined || rank(each) < rank(chosen) ? each : chosen),
     undefined,
   );
 }
 
-function nameIn(all: (name: string) => readonly Property[]): string {
+function nameIn(all: (name: string) => readonly CardProperty[]): string {
   const [full] = all("fn");
   if (full && textOf(full) !== "") return textOf(full);
   const [family = "", given = ""] = all("n").flatMap(partsOf);
   return [given, family].filter(Boolean).join(" ").trim();
 }
 
-function detailsIn(properties: readonly Property[]): Details {
-  const all = (name: string): readonly Property[] => properties.filter(([each]) => each === name);
+function detailsIn(properties: readonly CardProperty[]): Details {
+  const all = (name: string): readonly CardProperty[] => properties.filter(([each]) => each === name);
   const numbers = all("tel").filter((each) => !isFax(each));
-  const said = (property: Property | undefined): string => (property ? textOf(property) : "");
+  const said = (property: CardProperty | undefined): string => (property ? textOf(property) : "");
   const [organisation = "", ...within] = all("org").slice(0, 1).flatMap(partsOf);
   const own = all(ownProperty.toLowerCase()).flatMap(([, parameters, , value]) => {
     const field = String(parameters[ownParameter.toLowerCase()] ?? "");
@@ -130,13 +132,16 @@ function* cardsIn(text: string): Generator<Card> {
 }
 
 /** Throws an Error that says what is wrong with a card. */
-function readCard(card: Card): Details {
+function readCard(card: Card): Pick<CardPerson, "details" | "photo"> {
   if (!card.closed) throw new RangeError("The card is not closed: END:VCARD is missing.");
   if (card.text.length > longestCard) throw new RangeError("The card is larger than 4 MB.");
   if (/^VERSION:2\.1\s*$/im.test(card.text))
     throw new RangeError("The card is of version 2.1, which is not read: write it as 3.0 or 4.0.");
-  const [, properties] = ICAL.parse(card.text) as unknown as [string, Property[]];
-  return detailsIn(properties);
+  const [, properties] = ICAL.parse(card.text) as unknown as [string, CardProperty[]];
+  return {
+    details: detailsIn(properties),
+    photo: photoIn(best(properties.filter(([name]) => name === "photo"))),
+  };
 }
 
 function toldOf(error: unknown): string {
@@ -148,12 +153,12 @@ function toldOf(error: unknown): string {
 
 /** Never throws. */
 export function readCards(given: string): ReadCards {
-  const listed: ListedPerson[] = [];
+  const listed: CardPerson[] = [];
   const broken: BrokenLine[] = [];
   for (const card of cardsIn(given.replace(/^\uFEFF/, ""))) {
     if (listed.length + broken.length >= mostPeople) return { listed, broken, cut: true };
     try {
-      listed.push({ line: card.line, text: card.text, details: readCard(card) });
+      listed.push({ line: card.line, text: card.text, ...readCard(card) });
     } catch (error) {
       broken.push({ line: card.line, text: card.text, reason: toldOf(error) });
     }

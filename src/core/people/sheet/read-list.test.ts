@@ -94,6 +94,38 @@ describe("a list", () => {
   });
 });
 
+describe("photographs of a list", () => {
+  const card = (...lines: string[]): string =>
+    ["BEGIN:VCARD", "VERSION:3.0", ...lines, "END:VCARD", ""].join("\n");
+  const photo = "PHOTO;TYPE=JPEG;ENCODING=b:AAAA";
+
+  it("are told with whose they are, of everybody who can be read", () => {
+    const { photos } = read(
+      [
+        card("FN:Ada Quill", "EMAIL:ada@harrowfen.example", photo),
+        card("FN:Bo", "PHOTO;VALUE=uri:https://harrowfen.example/bo.jpg"),
+        card("FN:Cy", photo),
+        card("FN:Ada again", "EMAIL:ada@harrowfen.example", photo),
+        card("FN:Di"),
+      ].join(""),
+    );
+    expect(photos).toEqual({
+      held: [
+        { name: "Ada Quill", mail: "ada@harrowfen.example", ending: "jpg", base64: "AAAA" },
+        { name: "Cy", mail: "", ending: "jpg", base64: "AAAA" },
+      ],
+      elsewhere: 1,
+    });
+  });
+
+  it("are those of cards that were given anew, and a table has none", () => {
+    const broken = "BEGIN:VCARD\nVERSION:3.0\nEND:VCARD\n";
+    const { photos } = read(broken, { mended: { 1: card("FN:Ada", photo) } });
+    expect(photos.held.map(({ name }) => name)).toEqual(["Ada"]);
+    expect(read("Name;Photo\nAda;AAAA").photos).toEqual({ held: [], elsewhere: 0 });
+  });
+});
+
 /** Files that went wrong on their way, each with what is read of it and how many lines are told. */
 describe("a broken file is read as far as it goes, and the rest is told", () => {
   it.each([

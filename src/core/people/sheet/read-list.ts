@@ -3,7 +3,8 @@
  * read is found and told, and each of it can be said instead; lines that could not be read can be given anew.
  */
 import Papa from "papaparse";
-import { holdsCards, readCards } from "../cards/read-cards";
+import type { CardPhoto } from "../cards/card-photo";
+import { holdsCards, readCards, type CardPerson } from "../cards/read-cards";
 import type { OwnField } from "../fields";
 import { decodeList, listEncodingOf, type ListEncoding } from "./decode-list";
 import { matchColumns, type ColumnTarget } from "./match-columns";
@@ -48,6 +49,20 @@ export interface ReadTable {
   readonly samples: readonly (readonly string[])[];
 }
 
+/** A photograph that a list holds, and whose it is. */
+export interface ListedPhoto extends CardPhoto {
+  readonly name: string;
+  /** Empty where the list does not say it. */
+  readonly mail: string;
+}
+
+/** What contact cards have besides words, of people who can be read. */
+export interface PhotosOfList {
+  readonly held: readonly ListedPhoto[];
+  /** Those of which there is an address only. */
+  readonly elsewhere: number;
+}
+
 export interface ReadList {
   /** Null for text that was pasted. */
   readonly encoding: ListEncoding | null;
@@ -57,6 +72,7 @@ export interface ReadList {
   /** Whether there was more than is read. */
   readonly cut: boolean;
   readonly plan: ImportPlan;
+  readonly photos: PhotosOfList;
 }
 
 const sampled = 3;
@@ -93,7 +109,7 @@ function mendSheet(sheet: Sheet, mended: ListReading["mended"]): Sheet {
 
 interface Listed {
   readonly table: ReadTable | null;
-  readonly listed: readonly ListedPerson[];
+  readonly listed: readonly (ListedPerson & Partial<CardPerson>)[];
   readonly broken: readonly BrokenLine[];
   readonly cut: boolean;
 }
@@ -133,6 +149,18 @@ function readAsCards(text: string, { mended }: ListRequest): Listed {
   };
 }
 
+function photosOf(listed: Listed["listed"], { broken }: ImportPlan): PhotosOfList {
+  const unread = new Set(broken.map(({ line }) => line));
+  const held: ListedPhoto[] = [];
+  let elsewhere = 0;
+  for (const { line, details, photo } of listed) {
+    if (!photo || unread.has(line)) continue;
+    if (photo === "elsewhere") elsewhere += 1;
+    else held.push({ ...photo, name: details.name ?? "", mail: details.mail ?? "" });
+  }
+  return { held, elsewhere };
+}
+
 /** Never throws: what cannot be read is told among the plan's broken lines. */
 export function readList(request: ListRequest): ReadList {
   const { source, people, emptying } = request;
@@ -141,8 +169,9 @@ export function readList(request: ListRequest): ReadList {
   const { table, listed, broken, cut } = holdsCards(text)
     ? readAsCards(text, request)
     : readTable(text, request);
+  const plan = planImport(listed, people, broken, { emptying });
   return {
     ...{ encoding, table, cut, lines: listed.length + broken.length },
-    plan: planImport(listed, people, broken, { emptying }),
+    ...{ plan, photos: photosOf(listed, plan) },
   };
 }

@@ -4,13 +4,14 @@ import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { toast } from "sonner";
 import { endpoints, type ChosenColumns } from "@/contract";
-import { changesOf, columnKey, type ImportPlan, type OwnField } from "@/core/people";
+import { changesOf, columnKey, type ImportPlan, type OwnField, type ReadList } from "@/core/people";
 import { ask } from "../../parts/asking/ask";
 import { useAttempt } from "../../parts/asking/use-attempt";
 import { Button } from "../../parts/button";
 import { FormProblem } from "../../parts/form-problem";
 import { formatCount } from "../../parts/format";
 import { changeDirectory, takeStepBack, type DirectoryChanged } from "../directory-steps";
+import { handPhotographs, photographOfCard } from "../portraits/photographs";
 import { ChooseList } from "./choose-list";
 import { HowItIsRead } from "./how-it-is-read";
 import { PlanView } from "./plan-view";
@@ -42,8 +43,9 @@ export function BringInPage({ ownFields, remembered }: Props) {
   const [takesOut, setTakesOut] = useState(false);
   const writing = useAttempt();
 
-  const write = async (plan: ImportPlan): Promise<void> => {
+  const write = async ({ plan, table }: ReadList): Promise<void> => {
     const says = planSays(plan, takesOut);
+    if (says === "") return go();
     const changes = changesOf(plan, () => "", takesOut ? plan.missing : []);
     let written: DirectoryChanged | null = null;
     await writing.attempt(async () => {
@@ -51,7 +53,6 @@ export function BringInPage({ ownFields, remembered }: Props) {
     });
     if (!written) return;
     const step: DirectoryChanged = written;
-    const { table } = list ?? {};
     if (table?.named) {
       const columns = table.header.map((name, index) => ({
         key: columnKey(name).slice(0, 120),
@@ -60,7 +61,7 @@ export function BringInPage({ ownFields, remembered }: Props) {
       // What is not remembered is asked for the next time.
       await ask(endpoints.keepColumns, { body: { columns } }).catch(() => undefined);
     }
-    router.push("/people");
+    go();
     router.refresh();
     toast(`Brought in: ${says}.`, {
       duration: 15_000,
@@ -68,8 +69,17 @@ export function BringInPage({ ownFields, remembered }: Props) {
     });
   };
 
-  const plan = list?.plan ?? null;
-  const does = plan ? planSays(plan, takesOut) : "";
+  const held = list?.photos.held ?? [];
+  /** Photographs are matched and looked through where all portraits are. */
+  const go = (): void => {
+    if (held.length > 0) handPhotographs(held.map(photographOfCard));
+    router.push(held.length > 0 ? "/people/portraits" : "/people");
+  };
+  const does = list
+    ? [planSays(list.plan, takesOut), held.length > 0 && formatCount(held.length, "photograph")]
+        .filter(Boolean)
+        .join(", ")
+    : "";
   return (
     <main className="mx-auto max-w-[1240px] px-5 pb-10">
       <div className="flex flex-wrap items-end gap-x-4 gap-y-2 pb-4 pt-3">
@@ -84,11 +94,11 @@ export function BringInPage({ ownFields, remembered }: Props) {
             <Button look="quiet" onClick={inHand.close}>
               Another list
             </Button>
-            {plan && (
+            {list && (
               <Button
                 look="primary"
                 disabled={does === "" || busy || writing.busy}
-                onClick={() => void write(plan)}
+                onClick={() => void write(list)}
               >
                 {writing.busy ? "Writing…" : does === "" ? "Nothing to bring in" : `Bring in: ${does}`}
               </Button>

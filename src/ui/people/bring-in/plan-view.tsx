@@ -12,6 +12,7 @@ import {
   type ReadList,
 } from "@/core/people";
 import { SomeOf } from "../../parts/some-of";
+import { formatCount } from "../../parts/format";
 import { CheckField } from "../../parts/fields/check-field";
 import { BrokenLines } from "./broken-lines";
 
@@ -27,7 +28,7 @@ type Part = "added" | "changed" | "missing" | "broken";
 
 /** What a list would do to the directory. */
 export function PlanView({ list, mended, takesOut, onTakesOut, onMend }: Props) {
-  const { plan, cut } = list;
+  const { plan, cut, photos } = list;
   const counts: readonly (readonly [Part, number, string])[] = [
     ["added", plan.added.length, "come"],
     ["changed", plan.changed.length, "change"],
@@ -46,6 +47,18 @@ export function PlanView({ list, mended, takesOut, onTakesOut, onMend }: Props) 
       {cut && (
         <p role="alert" className="mb-2 text-clay">
           The list has more than 100,000 people: those after them are not read.
+        </p>
+      )}
+      {photos.held.length > 0 && (
+        <p className="mb-2 text-sm text-soft">
+          {formatCount(photos.held.length, "card holds a photograph", "cards hold a photograph")}: whose each
+          is you see next, before it is kept.
+        </p>
+      )}
+      {photos.elsewhere > 0 && (
+        <p className="mb-2 text-sm text-soft">
+          {formatCount(photos.elsewhere, "card gives", "cards give")} a web address in place of a photograph.
+          It is not fetched from there.
         </p>
       )}
       <div

@@ -12,10 +12,11 @@ import { formatCount, formatSize } from "../../parts/format";
 import { PersonPicker } from "../../parts/people/person-picker";
 import { doneOfAll, ProgressLine } from "../../parts/progress-line";
 import { changeDirectory } from "../directory-steps";
+import type { Photograph } from "./photographs";
 import { usePhotos, type PhotoMatch } from "./use-photos";
 
 interface Props {
-  readonly photos: readonly File[];
+  readonly photos: readonly Photograph[];
   readonly onClose: () => void;
   readonly onKept: () => void;
 }
@@ -67,7 +68,7 @@ export function BringPhotos({ photos, onClose, onKept }: Props) {
   return (
     <DialogFrame
       title="Photographs"
-      description="Each is matched by its file’s name to somebody’s name or mail address. Nothing is written before you keep it."
+      description="Each is matched to somebody by their name or mail address. Nothing is written before you keep it."
       onClose={onClose}
       className="flex w-[820px] flex-col"
     >

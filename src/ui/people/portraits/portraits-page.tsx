@@ -18,6 +18,7 @@ import { useDirectorySteps } from "../directory-steps";
 import { PeopleLookBar } from "../people-look-bar";
 import { useLookingForPeople } from "../use-looking-for-people";
 import { BringPhotos } from "./bring-photos";
+import { handPhotographs, photographsOf, useHandedPhotographs, type Photograph } from "./photographs";
 import { PortraitTile } from "./portrait-tile";
 
 interface Props {
@@ -42,7 +43,14 @@ const load = async (ids: readonly string[]): Promise<readonly PersonPortrait[]> 
 /** All portraits on one sheet, so that they become a family; and a folder of photographs that is matched to people. */
 export function PortraitsPage({ found, look, people, portraits }: Props) {
   const router = useRouter();
-  const [photos, setPhotos] = useState<readonly File[] | null>(null);
+  const [chosen, setChosen] = useState<readonly Photograph[] | null>(null);
+  const handed = useHandedPhotographs();
+  const photos = chosen ?? handed;
+  const bring = useCallback((files: readonly File[]) => setChosen(photographsOf(files)), []);
+  const letGo = (): void => {
+    setChosen(null);
+    handPhotographs(null);
+  };
   const refresh = (): void => router.refresh();
   const steps = useDirectorySteps(refresh);
   const { find, want, put } = usePieces({ given: people, keyOf, load });
@@ -62,7 +70,7 @@ export function PortraitsPage({ found, look, people, portraits }: Props) {
     (keys: readonly string[]) => want(keys.flatMap((key) => rows.get(key) ?? [])),
     [want, rows],
   );
-  const { over, handlers } = useFileDrop(setPhotos);
+  const { over, handlers } = useFileDrop(bring);
   return (
     <main
       className={`mx-auto max-w-[1240px] px-5 pb-10 ${over ? "outline-2 -outline-offset-4 outline-pine" : ""}`}
@@ -78,11 +86,11 @@ export function PortraitsPage({ found, look, people, portraits }: Props) {
           <Link href="/people" prefetch={false} className={buttonClass()}>
             All people
           </Link>
-          <FilePicker accept={accepted} multiple onPick={setPhotos}>
+          <FilePicker accept={accepted} multiple onPick={bring}>
             <Upload size={16} aria-hidden />
             Photographs or a zip
           </FilePicker>
-          <FilePicker look="primary" folder onPick={setPhotos}>
+          <FilePicker look="primary" folder onPick={bring}>
             <FolderUp size={16} aria-hidden />A folder of photographs
           </FilePicker>
         </div>
@@ -119,9 +127,9 @@ export function PortraitsPage({ found, look, people, portraits }: Props) {
       {photos && (
         <BringPhotos
           photos={photos}
-          onClose={() => setPhotos(null)}
+          onClose={letGo}
           onKept={() => {
-            setPhotos(null);
+            letGo();
             refresh();
           }}
         />

@@ -5,6 +5,7 @@ import { useEffect, useRef, useState } from "react";
 import { endpoints, type DirectoryPerson, type Original, type RefusedFile } from "@/contract";
 import { matchPhotos } from "@/core/people";
 import { ask, send } from "../../parts/asking/ask";
+import type { Photograph } from "./photographs";
 
 export interface PhotoMatch {
   readonly original: Original;
@@ -25,7 +26,10 @@ export interface Photos {
   readonly give: (hash: string, personId: string | null) => void;
 }
 
-export function usePhotos(files: readonly File[]): Photos {
+/** What has come, and what tells whose it is. */
+type Come = Pick<PhotoMatch, "original" | "name"> & Pick<Photograph, "called">;
+
+export function usePhotos(photographs: readonly Photograph[]): Photos {
   const [done, setDone] = useState(0);
   const [matches, setMatches] = useState<readonly PhotoMatch[] | null>(null);
   const [refused, setRefused] = useState<readonly RefusedFile[]>([]);
@@ -39,15 +43,17 @@ export function usePhotos(files: readonly File[]): Photos {
     let left = false;
     const bring = async (): Promise<void> => {
       const everybody = ask(endpoints.typedPeople);
-      const come = new Map<string, Pick<PhotoMatch, "original" | "name">>();
+      const come = new Map<string, Come>();
       const problems: RefusedFile[] = [];
-      for (const [index, file] of files.entries()) {
+      for (const [index, { file, called }] of photographs.entries()) {
         if (signal.aborted) break;
         try {
           const added = await send(endpoints.addPictures, { file, signal });
           const packed = /\.zip$/i.test(file.name);
-          for (const original of added.originals)
-            come.set(original.hash, { original, name: packed ? original.name : file.name });
+          for (const original of added.originals) {
+            const { name } = packed ? original : file;
+            come.set(original.hash, { original, name, called: packed ? name : called });
+          }
           problems.push(...added.refused);
         } catch (error) {
           if (!signal.aborted) problems.push({ name: file.name, message: (error as Error).message });
@@ -65,7 +71,7 @@ export function usePhotos(files: readonly File[]): Photos {
       if (left) return;
       const named = [...come.values()];
       const whose = matchPhotos(
-        named.map(({ name }) => name),
+        named.map(({ called }) => called),
         found,
       );
       setPeople(new Map(found.map((each) => [each.id, each])));
@@ -77,7 +83,7 @@ export function usePhotos(files: readonly File[]): Photos {
       left = true;
       controller.abort();
     };
-  }, [files]);
+  }, [photographs]);
 
   return {
     ...{ done, matches, refused, people },
