@@ -3,7 +3,7 @@ import {
   choiceSays,
   designSizes,
   findFitMends,
-  fitMendSays,
+  fitMendsSay,
   fitOf,
   tightSays,
   usualHeight,
@@ -55,7 +55,7 @@ export async function fitCommand(args: readonly string[]): Promise<string> {
     ]),
     ...lines.flatMap(({ worst, people: { length }, choices }) =>
       choices.map(
-        (choice) => `“${worst.text}”: ${fitMendSays(document, choice.mend)}: ${choiceSays(choice, length)}`,
+        (choice) => `“${worst.text}”: ${fitMendsSay(document, choice.mends)}: ${choiceSays(choice, length)}`,
       ),
     ),
     ...fits.flatMap(({ person: { name }, fit }) =>

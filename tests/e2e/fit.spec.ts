@@ -3,7 +3,7 @@ import AxeBuilder from "@axe-core/playwright";
 import type { Locator, Page } from "@playwright/test";
 import { readFileSync } from "node:fs";
 import { fitOf } from "@/core/fit";
-import { readPerson } from "@/core/people";
+import { readPerson, type Person } from "@/core/people";
 import { parseSignature } from "@/core/signature";
 import { openCopy, savedDocument } from "./bench";
 import { expect, test } from "./test";
@@ -112,13 +112,13 @@ test("the Bench says for how many it does not fit as it is built, and tries them
   expect(all! - fitting!).toBe(after);
 });
 
-const maximiliana = readPerson(
-  JSON.parse(readFileSync("demo/people/maximiliana-featherstonehaugh.json", "utf8")),
-);
+const ofDemo = (id: string): Person => readPerson(JSON.parse(readFileSync(`demo/people/${id}.json`, "utf8")));
+const maximiliana = ofDemo("maximiliana-featherstonehaugh");
+const chloe = ofDemo("chloe-abernathy");
 
-/** What of the saved signature does not fit for her. */
-async function tightLines(page: Page): Promise<readonly string[]> {
-  return fitOf(parseSignature(await savedDocument(page)), maximiliana).tight.map(({ text }) => text);
+/** What of the saved signature does not fit for somebody. */
+async function tightLines(page: Page, person = maximiliana): Promise<readonly string[]> {
+  return fitOf(parseSignature(await savedDocument(page)), person).tight.map(({ text }) => text);
 }
 
 test("a line that is too long for some is mended after a look at what that does, by mouse and by keyboard", async ({
@@ -166,4 +166,15 @@ test("a line that is too long for some is mended after a look at what that does,
   await page.getByRole("button", { name: "Take the last change back" }).click();
   await expect(toMend("Maximiliana")).toBeVisible();
   await expect.poll(() => tightLines(page)).toEqual([maximiliana.name, long]);
+
+  // Two changes together, where neither helps alone, are one step as well.
+  await toMend("Deputy Head").click();
+  await dialog
+    .getByRole("radio", { name: /^Type 2 px smaller, and two lines, parted at “·” fits for 1 of 2,/ })
+    .check();
+  await expect(drawn("Mended")).not.toContainText("·");
+  await dialog.getByRole("button", { name: "Mend it" }).click();
+  await expect.poll(() => tightLines(page, chloe)).toEqual([]);
+  await page.getByRole("button", { name: "Take the last change back" }).click();
+  await expect.poll(() => tightLines(page, chloe)).toHaveLength(1);
 });

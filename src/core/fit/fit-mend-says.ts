@@ -1,11 +1,10 @@
-/** What a mend of a line changes, and what comes of it, in words. */
+/** What mends of a line change, and what comes of it, in words. */
 import type { Node } from "prosemirror-model";
 import { separator } from "../signature";
 import type { FitChoice } from "./find-fit-mends";
 import type { FitMend } from "./fit-mend";
 
-/** "Gaps of 5 px at most", of the document that it was found in. */
-export function fitMendSays(document: Node, mend: FitMend): string {
+function saysOf(document: Node, mend: FitMend): string {
   switch (mend.kind) {
     case "narrow-separators":
       return `Gaps of ${mend.gap} px at most`;
@@ -20,6 +19,13 @@ export function fitMendSays(document: Node, mend: FitMend): string {
       return `The column ${mend.by} px wider`;
   }
 }
+
+/** "Gaps of 5 px at most", or "Type 1 px smaller, and the column 12 px wider", of the document that they were found in. */
+export const fitMendsSay = (document: Node, mends: readonly FitMend[]): string =>
+  mends
+    .map((mend) => saysOf(document, mend))
+    .map((said, index) => (index === 0 ? said : said.charAt(0).toLowerCase() + said.slice(1)))
+    .join(", and ");
 
 /** What nobody sees; px. */
 const unseen = 0.5;

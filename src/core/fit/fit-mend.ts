@@ -86,8 +86,7 @@ function widenColumn(transform: Transform, position: number, by: number): void {
   }
 }
 
-/** Carries out a mend in the document that it was found in. */
-export function applyFitMend<T extends Transform>(transform: T, mend: FitMend): T {
+function applyFitMend(transform: Transform, mend: FitMend): void {
   switch (mend.kind) {
     case "narrow-separators":
       narrowSeparators(transform, mend.position, mend.gap);
@@ -101,5 +100,10 @@ export function applyFitMend<T extends Transform>(transform: T, mend: FitMend): 
     case "widen-column":
       widenColumn(transform, mend.position, mend.by);
   }
+}
+
+/** Carries out mends in the document that they were found in: their positions are of it, so one that parts a line is the last. */
+export function applyFitMends<T extends Transform>(transform: T, mends: readonly FitMend[]): T {
+  for (const mend of mends) applyFitMend(transform, mend);
   return transform;
 }

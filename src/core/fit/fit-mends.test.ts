@@ -6,7 +6,15 @@ import { describe, expect, it } from "vitest";
 import { compile } from "../compile";
 import { emptyPerson, readPerson, type Person } from "../people";
 import { build, outerTable, parseSignature, readSignature, style, tableMap } from "../signature";
-import { applyFitMend, choiceSays, findFitMends, fitMendSays, fitOf, type FitChoice } from "./index";
+import {
+  applyFitMends,
+  choiceSays,
+  findFitMends,
+  fitMendsSay,
+  fitOf,
+  type FitChoice,
+  type FitMend,
+} from "./index";
 
 const { cell, field, line, row, separator, signature, table, text } = build;
 
@@ -21,10 +29,14 @@ const findFor = (document: Node, whom: readonly Person[]) =>
     document,
     whom.map((person) => ({ person, fit: fitOf(document, person) })),
   );
-const mended = (document: Node, { mend }: FitChoice): Node => applyFitMend(new Transform(document), mend).doc;
+const mended = (document: Node, { mends }: FitChoice): Node =>
+  applyFitMends(new Transform(document), mends).doc;
+const onlyKind = (choices: readonly FitChoice[] | undefined, kind: FitMend["kind"]): FitChoice | undefined =>
+  choices?.find(({ mends: [first, ...more] }) => first?.kind === kind && more.length === 0);
+const parts = ({ mends }: FitChoice): boolean => mends.some(({ kind }) => kind === "part-line");
 const said = (document: Node, whom: readonly Person[]) =>
   findFor(document, whom).map(({ people: tight, choices }) =>
-    choices.map((choice) => `${fitMendSays(document, choice.mend)}: ${choiceSays(choice, tight.length)}`),
+    choices.map((choice) => `${fitMendsSay(document, choice.mends)}: ${choiceSays(choice, tight.length)}`),
   );
 const plain = (document: Node, person: Person): string =>
   compile(document, { destination: "plain-text", person, base: "https://pictures.example" });
@@ -66,7 +78,10 @@ const anyTight = fc
 describe("what would make a line fit", () => {
   it("is told for each line of the demo, that which helps most people first, and of equals that which changes least", () => {
     expect(said(demo("full"), people)).toEqual([
-      [],
+      [
+        "Type 2 px smaller, and two lines, parted at “·”: fits for 1 of 2, 12 px higher",
+        "Type 3 px smaller, and the column 24 px wider: fits for 1 of 2, 4 px lower, 24 px wider",
+      ],
       [
         "Type 1 px smaller: fits for all 2, 1 px lower",
         "Two lines, parted at “|”: fits for all 2, 18 px higher",
@@ -101,7 +116,7 @@ describe("what would make a line fit", () => {
     );
     const whom = { ...ada, mail: "ada@harrowfen.example" };
     const [found] = findFor(three, [whom]);
-    const parted = found?.choices.find(({ mend }) => mend.kind === "part-line");
+    const parted = onlyKind(found?.choices, "part-line");
     expect(parted && plain(mended(three, parted), whom)).toBe(
       "Ada Quill / Head of Cold Storage\nada@harrowfen.example - The Old Malthouse, Sluice Lane\n",
     );
@@ -110,7 +125,7 @@ describe("what would make a line fit", () => {
   it("is nothing smaller than can be read, and nothing wider than the signature may be", () => {
     const small = inCell(80, line(field("title", {}, style.size(10))));
     const [one] = findFor(small, [ada]);
-    expect(one?.choices.map(({ mend }) => mend)).toEqual([
+    expect(one?.choices.flatMap(({ mends }) => mends)).toEqual([
       { kind: "widen-column", position: one?.position, by: expect.any(Number) as number },
     ]);
     const long = {
@@ -126,7 +141,7 @@ describe("what would make a line fit", () => {
   it("widens what is around a table that lies in a cell", () => {
     const nested = inCell(120, table(row(cell({ width: [100] }, line(field("title"))))));
     const [found] = findFor(nested, [ada]);
-    const wider = found?.choices.find(({ mend }) => mend.kind === "widen-column");
+    const wider = onlyKind(found?.choices, "widen-column");
     if (!wider) throw new Error("no column is widened");
     const after = mended(nested, wider);
     expect(fitOf(after, ada).tight).toEqual([]);
@@ -136,9 +151,24 @@ describe("what would make a line fit", () => {
     expect(wider.wider).toBe(tableMap(outerTable(after)).width - 120);
   });
 
+  it("is two changes where none alone helps everybody, the first no larger than the second leaves it", () => {
+    const content = line(field("name", {}, style.size(20)), separator("|", 10), field("title"));
+    const titled = signature({ maxWidth: 165 }, table(row(cell({ width: [165] }, content))));
+    const long = { ...ada, title: "Head of Cold Storage, Learning" };
+    const [found] = findFor(titled, [long]);
+    const pair = found?.choices[0];
+    if (!pair) throw new Error("nothing is found");
+    expect(fitMendsSay(titled, pair.mends)).toMatch(/^Type \d px smaller, and two lines, parted at “\|”$/);
+    expect(fitOf(mended(titled, pair), long).tight).toEqual([]);
+    const [shrink, part] = pair.mends;
+    if (shrink?.kind !== "shrink-type" || !part) throw new Error("another pair is found");
+    const milder = { ...pair, mends: [{ ...shrink, by: shrink.by - 1 }, part] };
+    expect(fitOf(mended(titled, milder), long).tight).not.toEqual([]);
+  });
+
   it("is one step of what the line is, and leaves what a button says", () => {
     expect(() =>
-      applyFitMend(new Transform(demo("full")), { kind: "shrink-type", position: 0, by: 1 }),
+      applyFitMends(new Transform(demo("full")), [{ kind: "shrink-type", position: 0, by: 1 }]),
     ).toThrow("No line at position 0");
     const labelled = inCell(60, build.button({ width: 60 }, field("title")));
     expect(said(labelled, [ada])).toEqual([[]]);
@@ -149,23 +179,28 @@ describe("what would make a line fit", () => {
     const tightAt = (document: Node, person: Person): readonly number[] =>
       fitOf(document, person).tight.map(({ position }) => position);
     let tried = 0;
+    let pairs = 0;
     fc.assert(
       fc.property(anyTight, (document) => {
         for (const { position, people: tight, choices } of findFor(document, some))
           for (const choice of choices) {
             tried++;
+            if (choice.mends.length > 1) {
+              pairs++;
+              const alone = choices.filter(({ mends }) => mends.length === 1).map(({ fits }) => fits);
+              expect(Math.max(0, ...alone)).toBeLessThan(choice.fits);
+            }
             const after = mended(document, choice);
             expect(readSignature(after.toJSON()).ok).toBe(true);
-            const places =
-              choice.mend.kind === "part-line"
-                ? [position, position + (after.nodeAt(position)?.nodeSize ?? 0)]
-                : [position];
+            const places = parts(choice)
+              ? [position, position + (after.nodeAt(position)?.nodeSize ?? 0)]
+              : [position];
             const left = tight.filter(({ person }) =>
               tightAt(after, person).some((at) => places.includes(at)),
             );
             expect(tight.length - left.length).toBe(choice.fits);
             // Of two lines that one becomes, both may be too long still.
-            const most = choice.mend.kind === "part-line" ? 1 : 0;
+            const most = parts(choice) ? 1 : 0;
             for (const person of some) {
               const before = tightAt(document, person).length;
               expect(tightAt(after, person).length).toBeLessThanOrEqual(before === 0 ? 0 : before + most);
@@ -175,5 +210,6 @@ describe("what would make a line fit", () => {
       { numRuns: 60 },
     );
     expect(tried).toBeGreaterThan(20);
+    expect(pairs).toBeGreaterThan(5);
   });
 });

@@ -1,7 +1,7 @@
 export { designSizes } from "./design-sizes";
 export { fitOf, personalWords, type EmptyField, type Fit, type TightLine } from "./fit-of";
-export { applyFitMend, type FitMend } from "./fit-mend";
-export { choiceSays, fitMendSays } from "./fit-mend-says";
+export { applyFitMends, type FitMend } from "./fit-mend";
+export { choiceSays, fitMendsSay } from "./fit-mend-says";
 export { findFitMends, type FitChoice, type TightBlock } from "./find-fit-mends";
 export { longestPerson } from "./longest-person";
 export { tightSays, worstFirst } from "./strain";

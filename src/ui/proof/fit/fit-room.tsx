@@ -6,7 +6,7 @@ import { useRef, type ReactNode, type RefObject } from "react";
 import type { Node } from "prosemirror-model";
 import { toast } from "sonner";
 import { endpoints, type Cut } from "@/contract";
-import { applyFitMend, tightSays, usualHeight, worstFirst, type FitMend } from "@/core/fit";
+import { applyFitMends, tightSays, usualHeight, worstFirst, type FitMend } from "@/core/fit";
 import { fieldLabel } from "@/core/people";
 import type { PersonFit } from "@/workers/fit.worker";
 import { ask } from "../../parts/asking/ask";
@@ -44,8 +44,8 @@ export function FitRoom({ onWall, change, learnCut, ...tried }: Props) {
   const { signatureId, base } = tried;
   const router = useRouter();
   const numbers = useRef<HTMLParagraphElement>(null);
-  const mend = (found: Node, how: FitMend): boolean => {
-    const done = change((transform) => transform.doc === found && applyFitMend(transform, how));
+  const mend = (found: Node, how: readonly FitMend[]): boolean => {
+    const done = change((transform) => transform.doc === found && applyFitMends(transform, how));
     if (!done) toast("The signature was changed meanwhile: everybody is tried again.");
     return done;
   };

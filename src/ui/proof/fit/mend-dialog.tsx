@@ -6,7 +6,7 @@ import type { Node } from "prosemirror-model";
 import { Transform } from "prosemirror-transform";
 import type { Cut } from "@/contract";
 import { compile } from "@/core/compile";
-import { applyFitMend, choiceSays, fitMendSays, tightSays, type FitMend } from "@/core/fit";
+import { applyFitMends, choiceSays, fitMendsSay, tightSays, type FitMend } from "@/core/fit";
 import type { Person } from "@/core/people";
 import { outerTable, tableMap } from "@/core/signature";
 import type { MendableLine } from "@/workers/fit.worker";
@@ -23,7 +23,7 @@ interface Props {
   readonly line: MendableLine;
   readonly base: string;
   readonly learnCut: (cut: Cut) => void;
-  readonly onKeep: (mend: FitMend) => void;
+  readonly onKeep: (mends: readonly FitMend[]) => void;
   readonly onClose: () => void;
 }
 
@@ -40,7 +40,7 @@ export function MendDialog({ document, line, base, learnCut, onKeep, onClose }: 
   const person = useOwnPictures(document, line.person, learnCut);
   const choice = choices[chosen];
   if (!choice) return null;
-  const mended = applyFitMend(new Transform(document), choice.mend).doc;
+  const mended = applyFitMends(new Transform(document), choice.mends).doc;
   // Both are drawn at one scale, so that they can be compared.
   const shown = { width: Math.max(widthOf(document), widthOf(mended)), person, base };
   return (
@@ -56,17 +56,17 @@ export function MendDialog({ document, line, base, learnCut, onKeep, onClose }: 
             <legend className="pb-1 font-serif text-lg">What to change</legend>
             {choices.map((each, index) => (
               <RadioChoice
-                key={each.mend.kind}
+                key={each.mends.map(({ kind }) => kind).join(" ")}
                 name="mend"
                 checked={index === chosen}
                 onChange={() => setChosen(index)}
-                text={fitMendSays(document, each.mend)}
+                text={fitMendsSay(document, each.mends)}
                 more={choiceSays(each, people)}
               />
             ))}
           </fieldset>
           <div className="mt-4 flex gap-3">
-            <Button look="primary" onClick={() => onKeep(choice.mend)}>
+            <Button look="primary" onClick={() => onKeep(choice.mends)}>
               Mend it
             </Button>
             <Button onClick={onClose}>Leave it as it is</Button>

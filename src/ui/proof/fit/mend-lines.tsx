@@ -4,7 +4,7 @@
 import { useState } from "react";
 import type { Node } from "prosemirror-model";
 import type { Cut } from "@/contract";
-import { choiceSays, fitMendSays, type FitMend } from "@/core/fit";
+import { choiceSays, fitMendsSay, type FitMend } from "@/core/fit";
 import type { MendableLine } from "@/workers/fit.worker";
 import { Button } from "../../parts/button";
 import { MendDialog } from "./mend-dialog";
@@ -15,8 +15,8 @@ interface Props extends Mends {
   readonly people: number;
   readonly base: string;
   readonly learnCut: (cut: Cut) => void;
-  /** Carries out a mend of a document; answers whether it did. */
-  readonly onMend: (document: Node, mend: FitMend) => boolean;
+  /** Carries out mends of a document; answers whether it did. */
+  readonly onMend: (document: Node, mends: readonly FitMend[]) => boolean;
 }
 
 export function MendLines({ document, lines, people, base, learnCut, onMend }: Props) {
@@ -49,8 +49,8 @@ export function MendLines({ document, lines, people, base, learnCut, onMend }: P
           base={base}
           learnCut={learnCut}
           onClose={() => setOpened(null)}
-          onKeep={(mend) => {
-            if (onMend(opened.document, mend)) setMended(opened.line);
+          onKeep={(mends) => {
+            if (onMend(opened.document, mends)) setMended(opened.line);
             setOpened(null);
           }}
         />
@@ -79,8 +79,8 @@ function Line({
       </span>
       <span className="min-w-0 truncate text-soft">
         {best
-          ? `${fitMendSays(document, best.mend)}: ${choiceSays(best, people)}`
-          : "No single change makes it fit: fewer words would."}
+          ? `${fitMendsSay(document, best.mends)}: ${choiceSays(best, people)}`
+          : "No change of it makes it fit: fewer words would."}
       </span>
       {best ? (
         <Button onClick={onOpen} className="justify-self-end">
