@@ -77,7 +77,7 @@ function Line({
       <span className="whitespace-nowrap text-clay">
         too long for {people.toLocaleString("en")} of {everybody.toLocaleString("en")}
       </span>
-      <span className="min-w-0 truncate text-soft">
+      <span className="min-w-0 text-soft">
         {best
           ? `${fitMendsSay(document, best.mends)}: ${choiceSays(best, people)}`
           : "No change of it makes it fit: fewer words would."}
