@@ -95,29 +95,30 @@ const fitsWith = (line: LineToMend, mends: readonly FitMend[]): number => {
   return line.people.filter((person) => mended.fits(person)).length;
 };
 
+/** A mend, and for how many the line fits with it and with what it was tried beside. */
+interface Best {
+  readonly mend: FitMend;
+  readonly fits: number;
+}
+
 /** Of mends from the mildest to the strongest, the mildest that helps as many as the strongest does. */
-function mildestOf(
-  line: LineToMend,
-  mends: readonly FitMend[],
-  beside: readonly FitMend[],
-): FitMend | undefined {
-  const fitsAt = (index: number): number => {
-    const mend = mends[index];
-    return mend ? fitsWith(line, [...beside, mend]) : 0;
-  };
+function mildestOf(line: LineToMend, mends: readonly FitMend[], beside: readonly FitMend[]): Best | null {
+  const strongest = mends.at(-1);
+  if (!strongest) return null;
+  const fits = fitsWith(line, [...beside, strongest]);
   let enough = mends.length - 1;
-  const fits = fitsAt(enough);
   for (let least = 0; least < enough;) {
     const middle = Math.floor((least + enough) / 2);
-    if (fitsAt(middle) === fits) enough = middle;
+    const mend = mends[middle];
+    if (mend && fitsWith(line, [...beside, mend]) === fits) enough = middle;
     else least = middle + 1;
   }
-  return mends[enough];
+  return { mend: mends[enough] ?? strongest, fits };
 }
 
 /** Of places to part a line, the one that makes it fit for most, and of equals the one that leaves its lines shortest. */
-function bestParting(line: LineToMend, beside: readonly FitMend[]): FitMend | undefined {
-  return partings(line.position, line.block)
+function bestParting(line: LineToMend, beside: readonly FitMend[]): Best | null {
+  const [best] = partings(line.position, line.block)
     .map((mend) => {
       const mended = new MendedLine(line, [...beside, mend]);
       const widest = largest(
@@ -126,11 +127,12 @@ function bestParting(line: LineToMend, beside: readonly FitMend[]): FitMend | un
       );
       return { mend, widest, fits: line.people.filter((person) => mended.fits(person)).length };
     })
-    .sort((one, other) => other.fits - one.fits || one.widest - other.widest)[0]?.mend;
+    .sort((one, other) => other.fits - one.fits || one.widest - other.widest);
+  return best ?? null;
 }
 
 /** A column as wide as most need it, as far as the signature may be that wide. */
-function widening(line: LineToMend, beside: readonly FitMend[]): FitMend | undefined {
+function widening(line: LineToMend, beside: readonly FitMend[]): Best | null {
   const { document, position } = line;
   const most = settingsOf(document).maxWidth - tableMap(outerTable(document)).width;
   const mended = new MendedLine(line, beside);
@@ -139,7 +141,9 @@ function widening(line: LineToMend, beside: readonly FitMend[]): FitMend | undef
     needed.filter((each) => each > 0 && each <= most),
     0,
   );
-  return by > 0 ? { kind: "widen-column", position, by } : undefined;
+  if (by === 0) return null;
+  const mend: FitMend = { kind: "widen-column", position, by };
+  return { mend, fits: fitsWith(line, [...beside, mend]) };
 }
 
 const ladders = {
@@ -148,7 +152,7 @@ const ladders = {
 } as const;
 
 /** The best mend of a kind, beside others that are done as well. */
-function bestOf(line: LineToMend, kind: Kind, beside: readonly FitMend[]): FitMend | undefined {
+function bestOf(line: LineToMend, kind: Kind, beside: readonly FitMend[]): Best | null {
   switch (kind) {
     case "part-line":
       return bestParting(line, beside);
@@ -161,23 +165,22 @@ function bestOf(line: LineToMend, kind: Kind, beside: readonly FitMend[]): FitMe
 
 /** What a second kind is tried beside: all that a first can do. */
 const strongest = (line: LineToMend, kind: Kind): FitMend | undefined =>
-  kind === "part-line" || kind === "widen-column" ? bestOf(line, kind, []) : ladders[kind](line).at(-1);
+  kind === "part-line" || kind === "widen-column" ? bestOf(line, kind, [])?.mend : ladders[kind](line).at(-1);
 
 function pairOf(line: LineToMend, one: Kind, other: Kind): FoundMends | null {
-  const first = strongest(line, one);
-  const second = first && bestOf(line, other, [first]);
-  if (!first || !second) return null;
+  const most = strongest(line, one);
+  const second = most && bestOf(line, other, [most]);
   // With the second beside it the first may be milder.
-  const mends = inOrder([bestOf(line, one, [second]) ?? first, second]);
-  return { mends, fits: fitsWith(line, mends) };
+  const first = second && bestOf(line, one, [second.mend]);
+  return first ? { mends: inOrder([first.mend, second.mend]), fits: first.fits } : null;
 }
 
 /** Those that make it fit for most first, and of equals what changes least; none that helps nobody. */
 export function searchMends(line: LineToMend): readonly FoundMends[] {
   const single = kinds
     .flatMap((kind) => bestOf(line, kind, []) ?? [])
-    .map((mend) => ({ mends: [mend], fits: fitsWith(line, [mend]) }))
-    .filter(({ fits }) => fits > 0);
+    .filter(({ fits }) => fits > 0)
+    .map(({ mend, fits }) => ({ mends: [mend], fits }));
   const best = largest(
     single.map(({ fits }) => fits),
     0,
